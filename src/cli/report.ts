@@ -1,0 +1,34 @@
+import { readFileSync } from 'node:fs';
+import { readProjectFile } from '@/core/formats';
+import { machineReport } from '@/core/machine';
+import { explainIssue } from '@/core/model';
+
+const usage = `Usage: npm run --silent report -- machine.json [--working]
+Reads a machine (- for standard input) and writes its report as JSON to standard output.
+--working adds every formula with its numbers and sources.
+Exit code 0: report written; 2: the file or the call is not as it should be (see standard error).
+`;
+
+/** Command line: returns what to print and the exit code, so that tests can call it without a process. */
+export function run(args: readonly string[], read: (path: string) => string): { out: string; err: string; code: 0 | 2 } {
+  const paths = args.filter((a) => !a.startsWith('--'));
+  const unknown = args.filter((a) => a.startsWith('--') && a !== '--working');
+  if (paths.length !== 1 || unknown.length) return { out: '', err: `${unknown.map((u) => `unknown option ${u}\n`).join('')}${usage}`, code: 2 };
+  let text: string;
+  try {
+    text = read(paths[0]!);
+  } catch (cause) {
+    return { out: '', err: `${paths[0]}: cannot be read (${cause instanceof Error ? cause.message : String(cause)})\n`, code: 2 };
+  }
+  const opened = readProjectFile(text);
+  if (!opened.ok) return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
+  return { out: `${JSON.stringify(machineReport(opened.project, { working: args.includes('--working') }), null, 2)}\n`, err: '', code: 0 };
+}
+
+/** Entry point of `npm run report`. */
+export function main(): void {
+  const { out, err, code } = run(process.argv.slice(2), (path) => readFileSync(path === '-' ? 0 : path, 'utf8'));
+  process.stdout.write(out);
+  process.stderr.write(err);
+  process.exitCode = code;
+}

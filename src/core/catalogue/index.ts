@@ -1,0 +1,2 @@
+export { screwSteel } from './materials';
+export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';

@@ -1,0 +1,40 @@
+import type { Quantity } from '@/core/units';
+
+/** A speed at which something in the drive gives out. */
+export interface SpeedLimit {
+  readonly id: 'whip' | 'dn';
+  readonly limit: Quantity<'speed'>;
+  /** Key of the worksheet line. */
+  readonly line: string;
+}
+
+/** Stiffness of a drive in line with the axis, of the links whose value is known. */
+export interface DriveStiffness {
+  readonly value: Quantity<'stiffness'>;
+  readonly line: string;
+  /** Inputs that are missing: while there are any, `value` is an upper bound. */
+  readonly missing: readonly string[];
+}
+
+/**
+ * What every kind of drive tells the rest of the machine about one of its sets. All in SI; inertia and drag
+ * are at the drive shaft (behind a reducer, where there is one).
+ */
+export interface ResolvedDrive {
+  readonly k: Quantity<'travelPerRadian'>;
+  readonly efficiency: Quantity<'ratio'>;
+  /** Negative: self-locking. */
+  readonly backEfficiency: Quantity<'ratio'>;
+  /** How far from driving back a self-locking drive is: lead angle over friction angle; undefined where that has no meaning. */
+  readonly lockingRatio?: number;
+  readonly drag: Quantity<'torque'>;
+  readonly inertia: Quantity<'inertia'>;
+  readonly speedLimits: readonly SpeedLimit[];
+  /** Thrust at which the drive buckles or breaks, allowance included. */
+  readonly thrustLimit: { readonly limit: Quantity<'force'>; readonly line: string };
+  readonly stiffness: DriveStiffness;
+  /** Compression by heat, where the drive cannot grow. */
+  readonly heatCompression: Quantity<'force'>;
+  /** Lines of further figures worth showing, by name. */
+  readonly figures: readonly { readonly id: string; readonly value: number; readonly line: string }[];
+}

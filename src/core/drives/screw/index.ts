@@ -1,0 +1,10 @@
+export { resolveScrew } from './resolve';
+export { boundingPieces, thrustEnds } from './whip';
+export { criticalSpeed, diameterSpeedLimit, endCase, warmFactor, WHIP_ALLOWANCE, whipSpeed } from './critical-speed';
+export { columnLimit, eulerLoad } from './column-load';
+export { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
+export { leadAngle, pitchDiameter, travelPerRadian } from './lead';
+export { circleArea, meanArea, rootSecondMoment, screwInertia } from './section';
+export { axialStiffness, inSeries, nutStiffness, sideBySide, windUpStiffness } from './stiffness';
+export { heatCompression, heatGrowth, leadError } from './heat';
+export { ballScrewLife } from './life';

@@ -1,0 +1,92 @@
+import { leadVariation, screwSteel } from '@/core/catalogue';
+import type { ScrewDrive } from '@/core/model';
+import { type Quantity, quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
+import type { ResolvedDrive } from '../resolved';
+import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
+import { endCase } from './critical-speed';
+import { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
+import { heatGrowth, leadError } from './heat';
+import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
+import { ballScrewLife, SHOCK_FACTOR } from './life';
+import { lineStiffness, nutReach } from './line-stiffness';
+import { screwInertia } from './section';
+import { profileMeans } from './thread-profile';
+import { holdOf, thrustEnds, whip } from './whip';
+
+/** Efficiency both ways and drag of the nut. */
+function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
+  const { thread } = drive;
+  const lead = drive.lead.si;
+  if (thread.kind === 'ball') {
+    const lambda = sheet.apply(leadAngle, { lead, diameter: drive.nominalDiameter.si }, 'screw.leadAngle', { lead: 'drive.lead', diameter: 'drive.nominalDiameter' });
+    return {
+      efficiency: thread.efficiency.si,
+      efficiencyLine: undefined,
+      backEfficiency: sheet.apply(rollingBackEfficiency, { eta: thread.efficiency.si }, 'drive.backEfficiency', { eta: 'drive.thread.efficiency' }),
+      nutDrag: sheet.apply(ballPreloadDrag, { lambda, preload: thread.preload.si, lead }, 'drive.nutDrag', { lambda: '#screw.leadAngle', preload: 'drive.thread.preload', lead: 'drive.lead' }),
+      lockingRatio: undefined,
+    };
+  }
+  const diameter = sheet.apply(pitchDiameter, { nominal: drive.nominalDiameter.si, lead, starts: drive.starts.si }, 'screw.pitchDiameter', { nominal: 'drive.nominalDiameter', lead: 'drive.lead', starts: 'drive.starts' });
+  const lambda = sheet.apply(leadAngle, { lead, diameter }, 'screw.leadAngle', { lead: 'drive.lead', diameter: '#screw.pitchDiameter' });
+  const phi = sheet.apply(frictionAngle, { friction: thread.friction.si, flank: quantity('angle', halfFlankAngle[thread.form]) }, 'screw.frictionAngle', { friction: 'drive.thread.friction' });
+  const inputs = { lambda, phi, collarFriction: thread.collarFriction.si, collar: thread.collarDiameter.si, diameter };
+  const sources = { lambda: '#screw.leadAngle', phi: '#screw.frictionAngle', collarFriction: 'drive.thread.collarFriction', collar: 'drive.thread.collarDiameter', diameter: '#screw.pitchDiameter' };
+  return {
+    efficiency: sheet.apply(slidingEfficiency, inputs, 'drive.efficiency', sources),
+    efficiencyLine: 'drive.efficiency',
+    backEfficiency: sheet.apply(slidingBackEfficiency, inputs, 'drive.backEfficiency', sources),
+    nutDrag: sheet.apply(slidingPreloadDrag, { preload: thread.preload.si, diameter, lambda, phi }, 'drive.nutDrag', { preload: 'drive.thread.preload', diameter: '#screw.pitchDiameter', lambda: '#screw.leadAngle', phi: '#screw.frictionAngle' }),
+    lockingRatio: lambda / phi,
+  };
+}
+
+/**
+ * Everything that a rotating screw tells the axis.
+ * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
+ */
+export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): ResolvedDrive {
+  const { modulus, density, expansion } = screwSteel;
+  const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
+  const losses = threadLosses(drive, sheet);
+  const bending = whip(drive, travel, k, sheet);
+  const meanDiameter = quantity('length', profileMeans(drive).fourth ** 0.25);
+  const inertia = sheet.apply(screwInertia, { density, meanDiameter, length: drive.betweenBearings.si }, 'drive.inertia', { length: 'drive.betweenBearings' });
+
+  // The column runs from the bearing that takes the thrust to the nut; the nut holds sideways, not in slope.
+  const ends = thrustEnds(drive);
+  const reach = nutReach(drive, travel);
+  const columns = [
+    ...(ends.motor ? [{ hold: holdOf(drive.motorEnd), length: reach.far }] : []),
+    ...(ends.far ? [{ hold: holdOf(drive.farEnd), length: drive.betweenBearings.si - reach.near }] : []),
+  ].map(({ hold, length }) => ({ factor: endCase(hold, 'hinge').column, length }));
+  const column = columns.reduce((low, c) => (c.factor / c.length ** 2 < low.factor / low.length ** 2 ? c : low));
+  const euler = sheet.apply(eulerLoad, { factor: quantity('ratio', column.factor), modulus, secondMoment: bending.secondMoment, length: quantity('length', column.length) }, 'column.euler', { secondMoment: '#screw.secondMoment', length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings' });
+  const limit = sheet.apply(columnLimit, { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler }, 'column', { euler: '#column.euler' });
+
+  const figures: { id: string; value: number; line: string }[] = [];
+  const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
+  figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
+  if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
+  figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
+  if (drive.thread.kind === 'ball') {
+    const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
+    figure('lead-error', sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }));
+    if (drive.thread.dynamicLoad)
+      figure('life', sheet.apply(ballScrewLife, { dynamicLoad: drive.thread.dynamicLoad.si, shock: quantity('ratio', SHOCK_FACTOR), meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)), lead: drive.lead.si }, 'life', { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' }));
+  }
+  return {
+    k,
+    efficiency: losses.efficiency,
+    backEfficiency: losses.backEfficiency,
+    ...(losses.lockingRatio === undefined ? {} : { lockingRatio: losses.lockingRatio }),
+    drag: sheet.apply(driveDrag, { nut: losses.nutDrag, bearings: drive.bearingDrag.si }, 'drive.drag', { nut: '#drive.nutDrag', bearings: 'drive.bearingDrag' }),
+    inertia,
+    speedLimits: bending.limits,
+    thrustLimit: { limit, line: 'column' },
+    stiffness: lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet),
+    heatCompression: bending.compression,
+    figures,
+  };
+}

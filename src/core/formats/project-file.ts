@@ -1,0 +1,49 @@
+import type { Issue } from '@/core/findings';
+import { openProject, type Opened, type Project } from '@/core/model';
+
+/** Largest project file that is read, bytes. */
+export const MAX_FILE_BYTES = 5 * 1024 * 1024;
+/** Deeper nesting than any machine has: refused before the schema walks into it. */
+const MAX_DEPTH = 40;
+
+const tooLarge = (bytes: number): Issue => ({ code: 'too-large', path: [], read: `${bytes} bytes`, wanted: `a file of at most ${MAX_FILE_BYTES} bytes` });
+
+function depthOf(value: unknown): number {
+  // Level by level instead of by recursion: the depth of a hostile file must not become that of the stack.
+  let level: unknown[] = [value];
+  let depth = 0;
+  while (level.length && depth <= MAX_DEPTH) {
+    level = level.flatMap((v) => (typeof v === 'object' && v !== null ? Object.values(v) : []));
+    depth++;
+  }
+  return depth;
+}
+
+/** Reads a machine out of a value that came as JSON; never throws. */
+export function readProjectValue(value: unknown): Opened {
+  if (depthOf(value) > MAX_DEPTH) return { ok: false, issues: [{ code: 'too-deep', path: [], wanted: `at most ${MAX_DEPTH} levels of nesting` }] };
+  return openProject(value);
+}
+
+/** Reads the text of a project file; never throws. A byte order mark is passed over. */
+export function readProjectFile(text: string): Opened {
+  const bytes = new TextEncoder().encode(text).length;
+  if (bytes > MAX_FILE_BYTES) return { ok: false, issues: [tooLarge(bytes)] };
+  let value: unknown;
+  try {
+    value = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (cause) {
+    const start = text.trim().slice(0, 40);
+    return { ok: false, issues: [{ code: 'not-json', path: [], ...(start ? { read: start } : {}), wanted: 'a JSON file written by this application', why: cause instanceof Error ? cause.message.slice(0, 160) : 'not JSON' }] };
+  }
+  return readProjectValue(value);
+}
+
+/** The text of a project file: indented, so that it can be read and compared. */
+export const writeProjectFile = (project: Project): string => `${JSON.stringify(project, null, 2)}\n`;
+
+/** A file name made of the machine's name: lower case, safe on every system. */
+export function projectFileName(project: Pick<Project, 'name'>): string {
+  const stem = project.name.normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase().slice(0, 60);
+  return `${stem || 'machine'}.machine.json`;
+}

@@ -1,0 +1,115 @@
+import { type ResolvedDrive, resolveScrew } from '@/core/drives';
+import type { Axis } from '@/core/model';
+import { accelerationLimit, axisForce, gravityForce, motorTorque, turningInertia } from '@/core/motion';
+import { type ResolvedMotor, resolveStepper, stepper } from '@/core/motors';
+import { quantity, type Quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
+
+/** What one motor is asked for, by case. Names are shown on the torque band. */
+export type CaseId = 'rapid' | 'speed-up' | 'cut';
+
+export interface LoadCase {
+  readonly id: CaseId;
+  readonly speed: Quantity<'speed'>;
+  readonly force: Quantity<'force'>;
+  readonly torque: Quantity<'torque'>;
+  readonly line: string;
+}
+
+export type RungId = 'whip' | 'dn' | 'torque-rapid' | 'torque-cut' | 'pulses';
+
+/** A speed at which something gives out, and the speed that is asked of it. */
+export interface SpeedRung {
+  readonly id: RungId;
+  readonly limit: Quantity<'speed'>;
+  readonly wish: 'rapid' | 'feed';
+  readonly asked: Quantity<'speed'>;
+  readonly line: string;
+}
+
+export interface AccelerationRung {
+  readonly id: 'at-rapid' | 'under-cut';
+  readonly limit: Quantity<'acceleration'>;
+  readonly line: string;
+}
+
+/** All that is computed for one axis before anything is judged. */
+export interface Analysis {
+  readonly axis: Axis;
+  readonly mass: Quantity<'mass'>;
+  readonly gravity: Quantity<'force'>;
+  /** Share of the load on the busier of the drives. */
+  readonly share: Quantity<'ratio'>;
+  readonly drive: ResolvedDrive;
+  readonly motor: ResolvedMotor;
+  readonly cases: Readonly<Record<CaseId, LoadCase>>;
+  readonly rungs: readonly SpeedRung[];
+  readonly accelerations: readonly AccelerationRung[];
+  readonly pulsesPerLength: Quantity<'pulsesPerLength'>;
+}
+
+/** No reducer yet: every drive sits on the motor shaft. The equations carry the ratio already. */
+const DIRECT = { ratio: quantity('ratio', 1), reducerEfficiency: quantity('ratio', 1) } as const;
+
+/** Sum of all bodies that ride on an axis, kg. */
+export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
+
+/**
+ * Computes one axis. Pure; with the silent worksheet it keeps nothing but the result.
+ * @param axis a validated axis.
+ * @param sheet where the lines of the working go.
+ */
+export function analyse(axis: Axis, sheet: Worksheet): Analysis {
+  const { demands, loads } = axis;
+  const mass = movingMass(axis);
+  const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : quantity('ratio', 1);
+  const gravity = sheet.apply(gravityForce, { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si }, 'gravity', { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' });
+  const zero = { cutting: quantity('force', 0), acceleration: quantity('acceleration', 0) };
+  const forceOf = (key: string, part: { cutting: Quantity<'force'>; acceleration: Quantity<'acceleration'> }) =>
+    sheet.apply(axisForce, { share, mass, drag: loads.guideDrag.si, gravity, ...part }, key, {
+      share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: 'loads.guideDrag', gravity: '#gravity',
+      acceleration: part.acceleration ? 'demands.acceleration' : undefined, cutting: part.cutting ? 'demands.cuttingForce' : undefined,
+    });
+  const forces = {
+    rapid: forceOf('force.rapid', zero),
+    'speed-up': forceOf('force.speed-up', { ...zero, acceleration: demands.acceleration.si }),
+    'cut-steady': forceOf('force.cut-steady', { ...zero, cutting: demands.cuttingForce.si }),
+    cut: forceOf('force.cut', { cutting: demands.cuttingForce.si, acceleration: demands.acceleration.si }),
+  };
+
+  const drive = resolveScrew(axis.drive, demands.travel.si, forces.cut, sheet);
+  const motor = resolveStepper(axis.motor, axis.driver, axis.supply, sheet);
+  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia' });
+  const torqueOf = (key: keyof typeof forces, acceleration: Quantity<'acceleration'>) =>
+    sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ...DIRECT, force: forces[key], k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, `torque.${key}`, {
+      motorInertia: '#motor.turning', driveInertia: '#drive.inertia', acceleration: acceleration ? 'demands.acceleration' : undefined, force: `#force.${key}`, k: '#drive.k',
+      efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
+    });
+  const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
+  const cases = {
+    rapid: caseOf('rapid', demands.rapid.si, zero.acceleration),
+    'speed-up': caseOf('speed-up', demands.rapid.si, demands.acceleration.si),
+    cut: caseOf('cut', demands.feed.si, demands.acceleration.si),
+  };
+
+  const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio: DIRECT.ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', k: '#drive.k' });
+  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line }) => ({ id, limit, line, wish: 'rapid', asked: demands.rapid.si }));
+  rungs.push(
+    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, drive.k, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
+    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, drive.k, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
+    { id: 'pulses', limit: sheet.apply(stepper.pulseSpeed, { limit: axis.controller.pulseLimit.si, perLength }, 'pulses', { limit: 'controller.pulseLimit', perLength: '#pulsesPerLength' }), wish: 'rapid', asked: demands.rapid.si, line: 'pulses' },
+  );
+
+  const atSpeed = (speed: Quantity<'speed'>) => quantity('angularSpeed', speed / drive.k);
+  const steadyCut = torqueOf('cut-steady', zero.acceleration);
+  const accelerationAt = (id: AccelerationRung['id'], speed: Quantity<'speed'>, holding: Quantity<'torque'>, holdingLine: string, full: LoadCase): AccelerationRung => {
+    const usable = motor.usableAt(atSpeed(speed), `usable.${id}`, sheet);
+    const limit = sheet.apply(accelerationLimit, { usable, holding, accelerating: full.torque, asked: demands.acceleration.si }, `acceleration.${id}`, { usable: `#usable.${id}`, holding: `#${holdingLine}`, accelerating: `#${full.line}`, asked: 'demands.acceleration' });
+    return { id, limit, line: `acceleration.${id}` };
+  };
+  const accelerations = [
+    accelerationAt('at-rapid', demands.rapid.si, cases.rapid.torque, 'torque.rapid', cases['speed-up']),
+    accelerationAt('under-cut', demands.feed.si, steadyCut, 'torque.cut-steady', cases.cut),
+  ];
+  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength };
+}

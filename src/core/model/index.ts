@@ -1,0 +1,9 @@
+export { type Basis, bases, brokenRule, defaultSpread, type FieldRule, halfWidth, isMeasure, type Measure } from './measure';
+export { axisFields, type AxisFieldPath, bodyMassRule, fieldRuleAt } from './fields';
+export {
+  type Axis, type BallThread, type Demands, type EndFixing, FORMAT, type Project, projectJsonSchema, type ScrewDrive, type SlidingThread, type Stepper, VERSION,
+} from './schema';
+export { applyEdits, getAt, setAt } from './path';
+export { axisIssues, projectIssues } from './rules';
+export { migrate, type Migration, migrations } from './migrate';
+export { explainIssue, openProject, type Opened, rangeInWords } from './open';

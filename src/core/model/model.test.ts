@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { projectFileName, readProjectFile, readProjectValue, writeProjectFile } from '@/core/formats';
+import { demoProject, demoText, withSi } from '@test/helpers/demo';
+import { applyEdits, axisFields, axisIssues, explainIssue, fieldRuleAt, getAt, halfWidth, isMeasure, migrate, projectJsonSchema, setAt, VERSION } from '.';
+
+const demo = () => JSON.parse(demoText) as Record<string, unknown>;
+const issuesOf = (value: unknown) => {
+  const opened = readProjectValue(value);
+  return opened.ok ? [] : opened.issues;
+};
+/** Every leaf of a tree as a dotted path. */
+const leaves = (value: unknown, path: string[] = []): string[] =>
+  typeof value === 'object' && value !== null ? Object.entries(value).flatMap(([k, v]) => leaves(v, [...path, k])) : [path.join('.')];
+
+describe('a project file', () => {
+  it('comes back as it went', () => {
+    const opened = readProjectFile(writeProjectFile(demoProject()));
+    expect(opened).toMatchObject({ ok: true, from: VERSION });
+    if (opened.ok) expect(opened.project).toEqual(demoProject());
+    expect(readProjectFile(`\uFEFF${demoText}`).ok).toBe(true);
+  });
+
+  it.each([
+    ['', 'not-json', /JSON/], ['{', 'not-json', /JSON/], ['[]', 'not-an-object', /one machine/], ['{"a":1}', 'foreign', /not written by this application/],
+    ['{"format":"other-format","version":1}', 'foreign', /other-format/], ['{"format":"rugged-carriage-machine","version":99}', 'newer', /newer edition/], ['{"format":"rugged-carriage-machine"}', 'bad-version', /version/],
+  ] as const)('%s is %s', (text, code, message) => {
+    const opened = readProjectFile(text);
+    expect(opened.ok).toBe(false);
+    if (!opened.ok) {
+      expect(opened.issues[0]!.code).toBe(code);
+      expect(explainIssue(opened.issues[0]!)).toMatch(message);
+    }
+  });
+
+  it('names the field, what was read and what is wanted', () => {
+    const broken = setAt(setAt(demo(), 'axes.0.drive.lead.si', -3), 'axes.0.drive.lead.typed', '-3000 mm');
+    const [issue] = issuesOf(broken);
+    expect(issue).toMatchObject({ code: 'too-small', path: ['axes', 0, 'drive', 'lead', 'si'], read: '-3' });
+    expect(explainIssue(issue!)).toBe('axes.0.drive.lead.si: read “-3”; wanted above 0.2 mm, at most 200 mm.');
+  });
+
+  it('refuses a typed text and an SI value that say different things', () => {
+    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.si', 2.6))[0]).toMatchObject({ code: 'typed-disagrees', path: ['axes', 0, 'demands', 'travel', 'typed'] });
+    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.typed', '3 kg'))[0]).toMatchObject({ code: 'unreadable' });
+  });
+
+  it('refuses unknown fields, wrong variants, two axes of one id', () => {
+    expect(issuesOf({ ...demo(), surprise: 1 })[0]).toMatchObject({ code: 'unknown-field', read: 'surprise' });
+    expect(issuesOf(setAt(demo(), 'axes.0.drive.kind', 'rope'))[0]!.path).toEqual(['axes', 0, 'drive', 'kind']);
+    expect(issuesOf(setAt(demo(), 'axes.1.id', 'bed'))[0]).toMatchObject({ code: 'id-twice', path: ['axes', 1, 'id'] });
+  });
+
+  it('any leaf damaged in any way gives issues at that leaf or its rule, and never a crash', () => {
+    const paths = leaves(demo()).filter((p) => !p.endsWith('note'));
+    const wrong = fc.oneof(fc.constant(null), fc.constant(undefined), fc.boolean(), fc.constant(NaN), fc.constant([]), fc.constant({}), fc.constant('\u0000'), fc.constant(1e300));
+    fc.assert(fc.property(fc.constantFrom(...paths), wrong, (path, value) => {
+      const damaged = setAt(demo(), path, value);
+      const opened = readProjectValue(JSON.parse(JSON.stringify(damaged)));
+      if (!opened.ok) for (const issue of opened.issues) expect(explainIssue(issue).length).toBeGreaterThan(10);
+      else expect(path).toMatch(/name|typed|nutOffset|jerk|guide|Load|Stiffness|speedLimit|max/);
+    }), { numRuns: 1500 });
+  });
+
+  it('any JSON at all, and any text at all, gives a report and never a crash', () => {
+    fc.assert(fc.property(fc.jsonValue({ maxDepth: 8 }), (value) => { expect(readProjectValue(value).ok).toBe(false); }), { numRuns: 1500 });
+    fc.assert(fc.property(fc.string(), (text) => { expect(readProjectFile(text).ok).toBe(false); }), { numRuns: 500 });
+    fc.assert(fc.property(fc.integer({ min: 0, max: demoText.length - 3 }), (end) => { expect(readProjectFile(demoText.slice(0, end)).ok).toBe(false); }), { numRuns: 200 });
+  });
+
+  it('keeps out of nesting without end and prototype tricks', () => {
+    expect(readProjectFile('['.repeat(100_000) + ']'.repeat(100_000)).ok).toBe(false);
+    const deep = `${'{"a":'.repeat(500)}1${'}'.repeat(500)}`;
+    expect(readProjectFile(deep)).toMatchObject({ ok: false, issues: [{ code: 'too-deep' }] });
+    readProjectFile(demoText.replace('"version"', '"__proto__": {"polluted": true}, "version"'));
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+
+  it('refuses more than 5 MB unread', () => {
+    expect(readProjectFile(' '.repeat(5 * 1024 * 1024 + 1))).toMatchObject({ ok: false, issues: [{ code: 'too-large' }] });
+  });
+
+  it('makes a safe file name', () => {
+    expect(projectFileName({ name: 'Tern Creek kayak router' })).toBe('tern-creek-kayak-router.machine.json');
+    expect(projectFileName({ name: '../../<b>Ü ber</b>' })).toBe('b-u-ber-b.machine.json');
+    expect(projectFileName({ name: '日本' })).toBe('machine.machine.json');
+  });
+});
+
+describe('migrations', () => {
+  const old = { format: 'rugged-carriage-machine', version: 1, a: 1 };
+  it('run in steps of one and leave the original alone', () => {
+    const steps = { 1: (d: Record<string, unknown>) => { d.b = 2; return d; }, 2: (d: Record<string, unknown>) => ({ ...d, c: d.b }) };
+    expect(migrate(old, steps, 3)).toEqual({ ok: true, from: 1, document: { ...old, version: 3, b: 2, c: 2 } });
+    expect(old).toEqual({ format: 'rugged-carriage-machine', version: 1, a: 1 });
+  });
+  it('keep the cause where one fails or is missing', () => {
+    expect(migrate(old, { 1: () => { throw new Error('no lead'); } }, 2)).toMatchObject({ ok: false, issue: { code: 'migration-failed', why: 'no lead' } });
+    expect(migrate(old, {}, 2)).toMatchObject({ ok: false, issue: { code: 'no-migration' } });
+  });
+});
+
+describe('rules between fields', () => {
+  const bed = demoProject().axes[0]!;
+  it.each([
+    ['root-not-below-nominal', { 'drive.rootDiameter': 0.016 }], ['root-too-deep', { 'drive.rootDiameter': 0.007 }], ['thread-deeper-than-pitch', { 'drive.lead': 0.001 }], ['travel-beyond-bearings', { 'demands.travel': 2.9, 'drive.nutOffset': 0 }],
+    ['nut-beyond-bearing', { 'drive.nutOffset': 0.4 }], ['voltage-above-driver', { 'supply.voltage': 80 }], ['current-above-driver', { 'driver.crestCurrent': 8 }], ['feed-above-rapid', { 'demands.feed': 0.5 }],
+  ] as const)('%s', (code, values) => {
+    const issues = axisIssues(withSi(bed, values), Object.keys(values)[0]);
+    expect(issues.map((i) => i.code)).toContain(code);
+    expect(issues.find((i) => i.code === code)!.path.join('.')).toBe(Object.keys(values)[0]);
+  });
+  it('a screw free at one end and only supported at the other is refused', () => {
+    expect(axisIssues({ ...bed, drive: { ...bed.drive, motorEnd: 'supported', farEnd: 'free' } })[0]).toMatchObject({ code: 'loose-free-screw' });
+    expect(axisIssues(bed)).toEqual([]);
+  });
+});
+
+describe('paths, fields and doubt', () => {
+  it('every measured leaf of the demo has a rule, and every rule a leaf somewhere', () => {
+    const seen = new Set<string>();
+    for (const axis of demoProject().axes)
+      for (const path of leaves(axis).filter((p) => p.endsWith('.si')).map((p) => p.slice(0, -3))) {
+        expect(fieldRuleAt(path), path).toBeDefined();
+        seen.add(path);
+      }
+    const optional = ['demands.jerk', 'guide.carriageSpan', 'drive.nutOffset', 'drive.bearingStiffness', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit', 'drive.thread.friction', 'drive.thread.collarFriction', 'drive.thread.collarDiameter', 'driver.maxVoltage', 'driver.maxCrestCurrent'];
+    for (const path of Object.keys(axisFields)) expect(seen.has(path) || optional.includes(path), path).toBe(true);
+  });
+  it('sets one value and shares the rest; a path that leads nowhere is an error of ours', () => {
+    const project = demoProject();
+    const next = setAt(project, 'axes.1.name', 'Cross axis');
+    expect(next.axes[0]).toBe(project.axes[0]);
+    expect(getAt(next, 'axes.1.name')).toBe('Cross axis');
+    expect(getAt(next, 'axes.9.name')).toBeUndefined();
+    expect(() => setAt(project, 'axes.0.nothing', 1)).toThrow(RangeError);
+    expect(() => setAt(project, '__proto__.x', 1)).toThrow(RangeError);
+    expect(applyEdits(project, [{ path: 'name', value: 'A' }, { path: 'note', value: 'B' }])).toMatchObject({ name: 'A', note: 'B' });
+  });
+  it('takes the doubt from the basis unless it is stated', () => {
+    const lead = demoProject().axes[0]!.drive.lead;
+    expect(isMeasure(lead)).toBe(true);
+    expect(halfWidth(lead)).toBeCloseTo(0.005 * 0.01, 12);
+    expect(halfWidth({ ...lead, spread: { by: 'absolute', halfWidth: 1e-4 } })).toBe(1e-4);
+    expect(halfWidth({ ...lead, spread: { by: 'relative', halfWidth: 0.1 } })).toBeCloseTo(0.0005, 12);
+  });
+  it('publishes a JSON Schema that names format and version', () => {
+    expect(JSON.stringify(projectJsonSchema())).toMatch(/rugged-carriage-machine/);
+    expect(projectJsonSchema()).toMatchObject({ $schema: 'https://json-schema.org/draft/2020-12/schema', type: 'object' });
+  });
+});

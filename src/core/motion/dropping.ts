@@ -1,0 +1,19 @@
+import { defineFormula } from '@/core/worksheet';
+
+export const backDrivingTorque = defineFormula({
+  id: 'motion/back-driving-torque',
+  title: 'Torque by which the weight turns the drive',
+  symbols: {
+    share: { kind: 'ratio', tex: 's', meaning: 'share of the load on this drive' },
+    weight: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis less counterbalance' },
+    guideDrag: { kind: 'force', tex: 'F_d', meaning: 'drag of the guides, which resists' },
+    k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian' },
+    backEfficiency: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency with the load driving; negative: self-locking' },
+    drag: { kind: 'torque', tex: 'T_d', meaning: 'drag torque of nut and bearings' },
+  },
+  result: { kind: 'torque', tex: 'T_b', meaning: 'torque left that turns the motor; 0 or less: it stays' },
+  tex: '<share>\\,\\max(0,|<weight>|-<guideDrag>)\\,<k>\\,<backEfficiency> - <drag>',
+  citation: { basis: 'textbook', text: 'Balance of torques with the power off; Shigley, lowering torque' },
+  range: 'From rest. Detent torque is a ripple and is not counted as friction.',
+  evaluate: ({ share, weight, guideDrag, k, backEfficiency, drag }) => share * Math.max(0, Math.abs(weight) - guideDrag) * k * backEfficiency - drag,
+});

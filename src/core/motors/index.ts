@@ -1,0 +1,2 @@
+export { type ResolvedMotor, resolveStepper } from './stepper';
+export * as stepper from './stepper';

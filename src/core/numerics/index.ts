@@ -1,0 +1,2 @@
+export { bisect, type Root } from './root';
+export { simpson } from './quadrature';

@@ -1,0 +1,49 @@
+import type { Kind } from './kinds';
+import { findUnit } from './lookup';
+import { type Unit, units } from './table';
+
+export type UnitSystem = 'metric' | 'imperial';
+
+const imperial: Partial<Record<Kind, string>> = {
+  length: 'in', area: 'in²', mass: 'lb', force: 'lbf', torque: 'oz-in', speed: 'in/min', acceleration: 'in/s²', jerk: 'in/s³',
+  inertia: 'oz-in²', stiffness: 'lbf/in', torsionalStiffness: 'lbf-in/rad', temperatureRise: '°F', linearPerTurn: 'in',
+  pulsesPerLength: 'pulses/in', power: 'hp', secondMoment: 'in⁴',
+};
+
+/** The unit in which a kind is shown; kinds without an imperial habit (volts, rpm, ...) have one for both. */
+export function displayUnit(kind: Kind, system: UnitSystem): Unit {
+  const name = system === 'imperial' ? imperial[kind] : undefined;
+  return (name === undefined ? undefined : findUnit(kind, name)) ?? units[kind][0]!;
+}
+
+/** Whether the two systems show a kind in different units. */
+export const hasOtherSystem = (kind: Kind): boolean => imperial[kind] !== undefined;
+
+/**
+ * A number with a given count of significant digits, without an exponent between 1e-4 and 1e7, without
+ * trailing zeros: 2540, 0.8, 12.35.
+ * @throws never; NaN and the infinities come back as words.
+ */
+export function formatNumber(value: number, digits = 4): string {
+  if (Number.isNaN(value)) return 'not a number';
+  if (!Number.isFinite(value)) return value > 0 ? 'no limit' : '-no limit';
+  if (value === 0) return '0';
+  const size = Math.abs(value);
+  if (size < 1e-4 || size >= 1e7) return value.toExponential(Math.max(0, digits - 1)).replace(/\.?0+e/, 'e').replace('e+', 'e');
+  const decimals = Math.max(0, Math.min(20, digits - 1 - Math.floor(Math.log10(size))));
+  const text = value.toFixed(decimals);
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+}
+
+export interface FormattedQuantity { readonly number: string; readonly unit: string; readonly text: string }
+
+/** An SI value in a unit that people read. */
+export function formatIn(unit: Unit, si: number, digits = 4): FormattedQuantity {
+  const number = formatNumber(unit.fromSi(si), digits);
+  return { number, unit: unit.symbol, text: unit.symbol === '' ? number : unit.symbol === '°' ? `${number}°` : `${number} ${unit.symbol}` };
+}
+
+/** An SI value in the display unit of a system. */
+export function formatQuantity(kind: Kind, si: number, system: UnitSystem, digits = 4): FormattedQuantity {
+  return formatIn(displayUnit(kind, system), si, digits);
+}

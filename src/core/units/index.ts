@@ -1,0 +1,7 @@
+export { type Kind, kinds, type Quantity, quantity } from './kinds';
+export { kindWords, type Unit, units } from './table';
+export { findUnit, kindsOfUnit } from './lookup';
+export { readNumber } from './number-text';
+export { type ParseError, type Parsed, parseQuantity } from './parse';
+export { explainParseError } from './explain';
+export { displayUnit, formatIn, formatNumber, formatQuantity, type FormattedQuantity, hasOtherSystem, type UnitSystem } from './format';
