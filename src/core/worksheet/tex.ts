@@ -4,8 +4,11 @@ import type { Line } from './worksheet';
 
 const placeholder = /<([A-Za-z][A-Za-z0-9]*)>/g;
 
+/** What is needed to set a formula; leaves out `evaluate`, so that a formula of any symbols fits. */
+type Printed = Pick<Formula, 'tex' | 'symbols' | 'result'>;
+
 /** The formula in symbols, as TeX. */
-export function texOf(formula: Formula): string {
+export function texOf(formula: Printed): string {
   const right = formula.tex.replace(placeholder, (whole, name: string) => formula.symbols[name]?.tex ?? whole);
   return `${formula.result.tex} = ${right}`;
 }
@@ -32,4 +35,4 @@ export function texWithNumbers(line: Line, system: UnitSystem): string {
 }
 
 /** Names used in an expression: the tests hold them against the symbol table. */
-export const namesIn = (formula: Formula): string[] => [...formula.tex.matchAll(placeholder)].map((m) => m[1]!);
+export const namesIn = (formula: Pick<Formula, 'tex'>): string[] => [...formula.tex.matchAll(placeholder)].map((m) => m[1]!);

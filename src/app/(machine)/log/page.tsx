@@ -1,0 +1,7 @@
+import { Coming } from '@/features/stations';
+
+export const metadata = { title: 'Log' };
+
+export default function LogPage() {
+  return <Coming station="log" />;
+}

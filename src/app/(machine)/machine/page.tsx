@@ -1,0 +1,7 @@
+import { Overview } from '@/features/overview';
+
+export const metadata = { title: 'Machine' };
+
+export default function MachinePage() {
+  return <Overview />;
+}

@@ -1,0 +1,10 @@
+/** Hands a text to the user as a file. */
+export function downloadText(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser reads the blob after the click returns; a second is ample and then the memory is given back.
+  setTimeout(() => URL.revokeObjectURL(url), 1000);
+}

@@ -1,0 +1,1 @@
+export { Overview } from './overview';

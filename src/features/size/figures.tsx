@@ -1,0 +1,33 @@
+'use client';
+
+import type { AxisReport } from '@/core/machine';
+import { formatIn, formatQuantity, type UnitSystem, units } from '@/core/units';
+import styles from './sheet.module.css';
+import { figureName } from './wording';
+
+// Some figures are read in another unit than their kind's usual one.
+const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', life: 'm' };
+
+function show(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {
+  if (id === 'efficiency' || id === 'back-efficiency') return value < 0 ? 'locks itself' : `${(100 * value).toFixed(0)} %`;
+  if (id === 'life') return `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
+  const unit = system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
+  return unit ? formatIn(unit, value, 3).text : formatQuantity(kind, value, system, 3).text;
+}
+
+/** Figures that are no check but that a builder wants to know; each opens its working. */
+export function Figures({ report, system, onWorking }: { report: AxisReport; system: UnitSystem; onWorking: (line: string) => void }) {
+  return (
+    <section aria-labelledby="figures-title">
+      <h2 className={styles.heading} id="figures-title">What it comes to</h2>
+      <dl className={styles.figures}>
+        {report.figures.map((f) => (
+          <div key={f.id}>
+            <dt>{figureName[f.id] ?? f.id}</dt>
+            <dd><button type="button" onClick={() => onWorking(f.line)} aria-label={`${figureName[f.id] ?? f.id}: ${show(f.id, f.kind, f.value, system)}. Show the working`}>{show(f.id, f.kind, f.value, system)}</button></dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export { SizeStation } from './size-station';
+export { findingText, remedyText } from './wording';

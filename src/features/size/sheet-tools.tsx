@@ -1,0 +1,32 @@
+'use client';
+
+import { useColorScheme } from '@mui/material/styles';
+import Link from 'next/link';
+import { projectFileName, writeProjectFile } from '@/core/formats';
+import type { Project } from '@/core/model';
+import { downloadText, machineHref } from '@/features/frame';
+import { type Session, useSessionState } from '@/session';
+import styles from './sheet.module.css';
+
+/** Small words under the title: undo, units, light, print, export. */
+export function SheetTools({ session, project }: { session: Session; project: Project }) {
+  const past = useSessionState(session, (s) => s.history.past);
+  const future = useSessionState(session, (s) => s.history.future);
+  const save = useSessionState(session, (s) => s.save.kind);
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  const last = past[past.length - 1];
+  return (
+    <div className={styles.tools}>
+      <Link href={machineHref('machine', project.id)}>Whole machine</Link>
+      <button type="button" disabled={!last} onClick={() => session.undo()} title={last ? `Take back: ${last.label}` : 'Nothing to take back'}>Undo{past.length ? ` ${past.length}` : ''}</button>
+      <button type="button" disabled={!future.length} onClick={() => session.redo()}>Redo</button>
+      <button type="button" onClick={() => session.edit([{ path: 'units', value: project.units === 'metric' ? 'imperial' : 'metric' }], { label: 'Units of the sheet' })}>{project.units === 'metric' ? 'mm → in' : 'in → mm'}</button>
+      <button type="button" onClick={() => setMode(dark ? 'light' : 'dark')}>{dark ? 'Paper' : 'Slate'}</button>
+      <button type="button" onClick={() => window.print()}>Print</button>
+      <button type="button" onClick={() => downloadText(projectFileName(project), writeProjectFile(project))}>Export</button>
+      <span role="status" data-save={save}>{save === 'saved' ? 'stored' : save === 'saving' ? 'storing…' : 'not stored'}</span>
+      <span className={styles.hint}>? keys</span>
+    </div>
+  );
+}

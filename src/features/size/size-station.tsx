@@ -1,0 +1,129 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Remedy } from '@/core/findings';
+import { axisReport, machineReport } from '@/core/machine';
+import { getAt, isMeasure } from '@/core/model';
+import { formatQuantity } from '@/core/units';
+import { machineHref, useOpenMachine } from '@/features/frame';
+import { useSessionState } from '@/session';
+import { TitleBlock } from '@/ui/title-block';
+import { AskedPanel } from './asked-panel';
+import { AxisDrawing } from './axis-drawing';
+import { AxisTabs } from './axis-tabs';
+import { Figures } from './figures';
+import { FindingsPanel } from './findings-panel';
+import { Ladder } from './ladder';
+import { labelOf } from './labels';
+import { SheetTools } from './sheet-tools';
+import styles from './sheet.module.css';
+import { TrainPanel } from './train-panel';
+import type { LinkId } from './train';
+import { useAxisEditor } from './use-axis-editor';
+
+// Charts and typesetting come after the first paint: the verdict does not wait for them.
+const BandChart = dynamic(() => import('./band-chart').then((m) => m.BandChart), { ssr: false });
+const WorkingDrawer = dynamic(() => import('@/ui/working-drawer').then((m) => m.WorkingDrawer), { ssr: false });
+
+/** The axis bench: one axis on one sheet. */
+export function SizeStation() {
+  const { session, project } = useOpenMachine();
+  const router = useRouter();
+  const wanted = useSearchParams().get('a');
+  const index = Math.max(0, project.axes.findIndex((a) => a.id === wanted));
+  const axis = project.axes[index]!;
+  const system = project.units;
+  const report = useMemo(() => machineReport(project), [project]);
+  const mine = report.axes[index]!;
+  const editor = useAxisEditor(session, index, system);
+  const [trail, setTrail] = useState<readonly string[]>([]);
+  const [openLink, setOpenLink] = useState<LinkId | null>(null);
+  // The lines are only made while somebody looks at them, and follow every edit.
+  const lines = useMemo(() => (trail.length ? axisReport(axis, { working: true }).working! : []), [axis, trail.length]);
+  const top = useSessionState(session, (s) => s.history.past[s.history.past.length - 1]);
+  const [trial, setTrial] = useState<{ step: unknown; name: string } | null>(null);
+  const opener = useRef<Element | null>(null);
+
+  const onWorking = useCallback((line: string) => {
+    opener.current = document.activeElement;
+    setTrail([line]);
+  }, []);
+  const onTry = (remedy: Remedy, name: string) => {
+    if (editor.apply(remedy.edits, `Try: ${name}`) === undefined) {
+      const { past } = session.store.getState().history;
+      setTrial({ step: past[past.length - 1], name });
+    }
+  };
+  const tried = trial && trial.step === top ? trial.name : null;
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
+      const next = project.axes[(index + (e.key === 'ArrowRight' ? 1 : -1) + project.axes.length) % project.axes.length]!;
+      e.preventDefault();
+      router.replace(machineHref('size', project.id, next.id), { scroll: false });
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [project, index, router]);
+
+  const say = (speed: number) => formatQuantity('speed', speed, system, 3).text;
+  const [atRapid, underCut] = [mine.accelerations.find((a) => a.id === 'at-rapid')!, mine.accelerations.find((a) => a.id === 'under-cut')!];
+
+  return (
+    <div className={styles.bench}>
+      <header className={styles.head}>
+        <div className={styles.title}>
+          <h1>{project.name}</h1>
+          <SheetTools session={session} project={project} />
+        </div>
+        <AxisTabs project={project} report={report} current={axis.id} />
+      </header>
+
+      <div className={styles.left} key={axis.id}>
+        <AskedPanel axis={axis} mass={mine.mass} editor={editor} system={system} />
+        <TrainPanel axis={axis} report={mine} editor={editor} system={system} open={openLink} onOpen={setOpenLink} />
+      </div>
+
+      <div className={styles.drawingBox}>
+        <AxisDrawing axis={axis} report={mine} system={system} />
+      </div>
+      <section className={styles.ladderBox} aria-labelledby="ladder-title">
+        <h2 className={styles.heading} id="ladder-title">Speed ladder <small>{system === 'metric' ? 'm/min' : 'in/min'}</small></h2>
+        <Ladder report={mine} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
+      </section>
+      <section className={styles.bandBox} aria-labelledby="band-title">
+        <h2 className={styles.heading} id="band-title">Torque band <small>{system === 'metric' ? 'N·m over m/min' : 'oz-in over in/min'}</small></h2>
+        <BandChart report={mine} system={system} />
+        <p className={styles.note}>
+          Line: pull-out. Field: what may be used ({Math.round(100 * axis.motor.usableShare.si)} %). Highest acceleration:{' '}
+          <button type="button" onClick={() => onWorking(atRapid.line)}>{formatQuantity('acceleration', atRapid.limit, system, 2).text} at rapid</button>,{' '}
+          <button type="button" onClick={() => onWorking(underCut.line)}>{formatQuantity('acceleration', underCut.limit, system, 2).text} in the cut</button>.
+        </p>
+      </section>
+
+      <div className={styles.right}>
+        <FindingsPanel report={mine} system={system} onWorking={onWorking} onTry={onTry} tried={tried} onTakeBack={() => { session.undo(); setTrial(null); }} />
+      </div>
+      <div className={styles.figuresBox}><Figures report={mine} system={system} onWorking={onWorking} /></div>
+      <div className={styles.blockBox}>
+        <TitleBlock cells={[
+          { label: 'Sheet', value: `${axis.name} ${axis.letter}` }, { label: 'Good for', value: say(mine.speed) }, { label: 'Under cut', value: say(mine.feed) },
+          { label: 'Moves', value: formatQuantity('mass', mine.mass, system, 3).text }, { label: 'Changed', value: new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }) }, { label: 'Not given', value: `${mine.unknowns.length} values` },
+        ]} />
+      </div>
+      {trail.length > 0 && (
+        <WorkingDrawer
+          lines={lines} trail={trail} system={system}
+          onTrail={(next) => { setTrail(next); if (!next.length && opener.current instanceof HTMLElement) opener.current.focus(); }}
+          source={(path) => {
+            const value = getAt(axis, path);
+            return { label: labelOf(path), ...(isMeasure(value) ? { typed: value.typed, basis: value.basis } : {}) };
+          }}
+        />
+      )}
+    </div>
+  );
+}

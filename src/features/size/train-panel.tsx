@@ -1,0 +1,84 @@
+'use client';
+
+import { useId, useState } from 'react';
+import type { Edit, Verdict } from '@/core/findings';
+import { byWeight } from '@/core/findings';
+import type { AxisReport } from '@/core/machine';
+import { type Axis, getAt } from '@/core/model';
+import type { UnitSystem } from '@/core/units';
+import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
+import { AxisField } from './axis-field';
+import styles from './panels.module.css';
+import { type Choice, type LinkId, linkOf, links, type LinkSpec } from './train';
+import type { AxisEditor } from './use-axis-editor';
+import { findingText } from './wording';
+
+interface TrainProps { readonly axis: Axis; readonly report: AxisReport; readonly editor: AxisEditor; readonly system: UnitSystem; readonly open: LinkId | null; readonly onOpen: (link: LinkId | null) => void }
+
+/** The drive train as a chain of links, controller to guide; a link opens to its fields. */
+export function TrainPanel({ axis, report, editor, system, open, onOpen }: TrainProps) {
+  return (
+    <section aria-labelledby="train-title">
+      <h2 className={styles.heading} id="train-title">Drive train</h2>
+      <ol className={styles.chain}>
+        {links.map((link) => <Link key={link.id} link={link} axis={axis} report={report} editor={editor} system={system} open={open === link.id} onOpen={onOpen} />)}
+      </ol>
+    </section>
+  );
+}
+
+function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainProps, 'open'> & { link: LinkSpec; open: boolean }) {
+  const id = useId();
+  const [worst] = report.findings.filter((f) => linkOf(f.path) === link.id).sort((a, b) => byWeight(a.verdict, b.verdict));
+  const verdict: Verdict = worst?.verdict ?? 'holds';
+  return (
+    <li className={styles.link} data-verdict={verdict}>
+      <button type="button" aria-expanded={open} aria-controls={id} onClick={() => onOpen(open ? null : link.id)}>
+        <VerdictMark verdict={verdict} />
+        <b>{link.title(axis)}</b>
+        <span>{link.summary(axis, system)}</span>
+        {worst && <em>{verdictWords[verdict]}: {findingText(worst, system).title.toLowerCase()}</em>}
+      </button>
+      {open && (
+        <div className={styles.inset} id={id}>
+          {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
+          {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
+        </div>
+      )}
+    </li>
+  );
+}
+
+const estimate = (typed: string, si: number) => ({ typed, si, basis: 'estimate' as const });
+
+/** The other thread starts from usual figures, marked as estimates; what both have is kept. */
+function threadEdits(axis: Axis, kind: string): Edit[] {
+  const { thread } = axis.drive;
+  const shared = { preload: thread.preload, nutStiffness: thread.nutStiffness };
+  const next = kind === 'ball'
+    ? { kind, making: 'rolled', accuracyClass: 'T7', efficiency: estimate('0.9', 0.9), dynamicLoad: null, speedLimit: null, ...shared }
+    : { kind, form: 'trapezoidal', friction: estimate('0.12', 0.12), collarFriction: estimate('0', 0), collarDiameter: estimate('0 mm', 0), ...shared };
+  return [{ path: 'drive.thread', value: next as never }];
+}
+
+function ChoiceField({ axis, choice, editor }: { axis: Axis; choice: Choice; editor: AxisEditor }) {
+  const id = useId();
+  const [error, setError] = useState<string | undefined>();
+  const value = getAt(axis, choice.path) as string | number;
+  return (
+    <div className={styles.choice}>
+      <label htmlFor={id}>{choice.label}</label>
+      <select
+        id={id} value={value} aria-describedby={error ? `${id}-error` : undefined}
+        onChange={(e) => {
+          const next = choice.options.find(([v]) => String(v) === e.target.value)![0];
+          const edits = choice.path === 'drive.thread.kind' ? threadEdits(axis, String(next)) : [{ path: choice.path, value: next }];
+          setError(editor.apply(edits, choice.label, choice.path));
+        }}
+      >
+        {choice.options.map(([v, text]) => <option key={v} value={v}>{text}</option>)}
+      </select>
+      {error && <p id={`${id}-error`} role="alert">{error}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { Coming } from './coming';

@@ -1,0 +1,158 @@
+import { afterEach, describe, expect, it } from 'vitest';
+import { Database, MachineStorage } from '@/storage';
+import { demoProject } from '@test/helpers/demo';
+import { MAX_STEPS } from './history';
+import { Session } from './session';
+
+let serial = 0;
+const freshId = () => `fresh-${++serial}`;
+const now = () => new Date('2026-11-23T12:00:00Z');
+const open: Session[] = [];
+
+async function machine(storage = new MachineStorage(new Database(`test-${++serial}`), now)) {
+  await storage.add(demoProject(), freshId);
+  return storage;
+}
+async function tab(storage: MachineStorage) {
+  const session = new Session('tern-creek', storage, now, freshId);
+  await session.open();
+  open.push(session);
+  return session;
+}
+const settled = async (session: Session, kind = 'saved') => {
+  for (let i = 0; i < 200 && session.store.getState().save.kind !== kind; i++) await new Promise((r) => setTimeout(r, 5));
+  expect(session.store.getState().save.kind).toBe(kind);
+};
+const name = (session: Session) => session.project!.name;
+const rename = (session: Session, value: string, mergeKey?: string) => session.edit([{ path: 'name', value }], mergeKey ? { label: 'Name', mergeKey } : { label: 'Name' });
+const lead = (si: number) => ({ path: 'drive.lead', value: { typed: `${si * 1000} mm`, si, basis: 'standard' as const } });
+
+afterEach(() => open.splice(0).forEach((s) => s.close()));
+
+describe('undo', () => {
+  it('goes back over 300 steps and forward again', async () => {
+    const session = await tab(await machine());
+    for (let i = 1; i <= 300; i++) rename(session, `Name ${i}`);
+    for (let i = 299; i >= 1; i--) {
+      expect(session.undo()).toBe('Name');
+      expect(name(session)).toBe(`Name ${i}`);
+    }
+    for (let i = 2; i <= 300; i++) session.redo();
+    expect(name(session)).toBe('Name 300');
+    expect(session.redo()).toBeUndefined();
+  });
+  it('keeps a bounded number of steps, and keystrokes of one visit are one', async () => {
+    const session = await tab(await machine());
+    for (let i = 0; i < MAX_STEPS + 20; i++) rename(session, `N${i}`);
+    expect(session.store.getState().history.past).toHaveLength(MAX_STEPS);
+    for (const text of ['T', 'Te', 'Ter', 'Tern']) rename(session, text, 'visit-1');
+    session.undo();
+    expect(name(session)).toBe(`N${MAX_STEPS + 19}`);
+  });
+  it('a new edit ends what could be redone', async () => {
+    const session = await tab(await machine());
+    rename(session, 'A');
+    session.undo();
+    rename(session, 'B');
+    expect(session.redo()).toBeUndefined();
+  });
+});
+
+describe('edits of an axis', () => {
+  it('are refused where a rule forbids them, and then change nothing', async () => {
+    const session = await tab(await machine());
+    const before = session.project;
+    const issues = session.editAxis(0, [{ path: 'drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }], { label: 'Root', touched: 'drive.rootDiameter' });
+    expect(issues[0]).toMatchObject({ code: 'root-not-below-nominal', path: ['drive', 'rootDiameter'] });
+    expect(session.project).toBe(before);
+    expect(session.editAxis(0, [lead(0.01)], { label: 'Lead' })).toEqual([]);
+    expect(session.project!.axes[0]!.drive.lead.si).toBe(0.01);
+  });
+});
+
+describe('autosave', () => {
+  it('what was edited is there for a new tab, the newest of many edits too', async () => {
+    const storage = await machine();
+    const session = await tab(storage);
+    for (let i = 0; i < 25; i++) rename(session, `Quick ${i}`);
+    await settled(session);
+    expect(name(await tab(storage))).toBe('Quick 24');
+  });
+  it('a full disk is said, the edit stays on the screen, and a retry saves it', async () => {
+    const storage = await machine();
+    const session = await tab(storage);
+    const save = storage.save.bind(storage);
+    storage.save = async () => ({ ok: false, reason: 'problem', problem: { code: 'no-space', cause: 'quota' } });
+    rename(session, 'Unsaved');
+    await settled(session, 'problem');
+    expect(name(session)).toBe('Unsaved');
+    storage.save = save;
+    await session.retry();
+    await settled(session);
+    expect(name(await tab(storage))).toBe('Unsaved');
+  });
+});
+
+describe('two tabs on one machine', () => {
+  it('the other tab sees a change, and can take it back as a step with its name', async () => {
+    const storage = await machine();
+    const [one, two] = [await tab(storage), await tab(storage)];
+    rename(one, 'From one');
+    await settled(one);
+    for (let i = 0; i < 100 && name(two) !== 'From one'; i++) await new Promise((r) => setTimeout(r, 5));
+    expect(name(two)).toBe('From one');
+    expect(two.undo()).toBe('Change in another tab');
+  });
+  it.each(['mine', 'theirs'] as const)('edits on both sides meet: nothing is overwritten, and keeping %s keeps the other as a copy', async (keep) => {
+    const storage = await machine();
+    const one = await tab(storage);
+    const two = await tab(storage);
+    two.close(); // A sleeping tab: it hears nothing.
+    rename(one, 'From one');
+    await settled(one);
+    rename(two, 'From two');
+    await settled(two, 'conflict');
+    expect((await storage.load('tern-creek') as { project: { name: string } }).project.name).toBe('From one');
+    await two.settle(keep);
+    await settled(two);
+    const names: string[] = [];
+    const subscription = storage.watchAll((all) => { names.splice(0, names.length, ...all.map((m) => m.name)); }, () => undefined);
+    for (let i = 0; i < 100 && names.length < 2; i++) await new Promise((r) => setTimeout(r, 5));
+    subscription.unsubscribe();
+    expect(names.sort()).toEqual(keep === 'mine' ? ['From one (other tab)', 'From two'] : ['From one', 'From two (other tab)']);
+  });
+  it('a machine deleted elsewhere is said and can be put back', async () => {
+    const storage = await machine();
+    const session = await tab(storage);
+    await storage.remove('tern-creek');
+    rename(session, 'Still here');
+    await settled(session, 'gone');
+    await session.putBack();
+    expect(name(await tab(storage))).toBe('Still here');
+  });
+});
+
+describe('storage', () => {
+  it('an import of an id that is taken becomes a copy', async () => {
+    const storage = await machine();
+    const added = await storage.add(demoProject(), freshId);
+    expect(added).toMatchObject({ ok: true });
+    if (added.ok) expect((await storage.load(added.id) as { project: { name: string } }).project.name).toBe('Tern Creek kayak router (copy)');
+  });
+  it('a deleted machine comes back as it was; an unknown one is missing; an unreadable one is handed out raw', async () => {
+    const db = new Database(`test-${++serial}`);
+    const storage = await machine(new MachineStorage(db, now));
+    const stored = await storage.remove('tern-creek');
+    expect(await storage.load('tern-creek')).toEqual({ ok: false, reason: 'missing' });
+    await storage.restore(stored!);
+    expect(await storage.load('tern-creek')).toMatchObject({ ok: true, revision: 1 });
+    await db.machines.put({ ...stored!, id: 'bad', project: { format: 'rugged-carriage-machine', version: 42 } as never });
+    expect(await storage.load('bad')).toMatchObject({ ok: false, reason: 'unreadable', issues: [{ code: 'newer' }], raw: { version: 42 } });
+  });
+  it('runs a step once in its life', async () => {
+    const storage = await machine();
+    let ran = 0;
+    const step = async () => { ran++; };
+    expect([await storage.once('demo', step), await storage.once('demo', step), ran]).toEqual([true, false, 1]);
+  });
+});
