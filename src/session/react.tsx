@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import { MachineStorage } from '@/storage';
 import { Session, type SessionState } from './session';
@@ -11,10 +11,14 @@ const SessionContext = createContext<Session | null>(null);
 /** Random ids come from the browser; the core has no chance of its own. */
 export const freshId = (): string => crypto.randomUUID();
 
+const neverChanges = () => () => undefined;
+
 /** Gives the storage to all that is below. */
 export function StorageProvider({ children }: { children: ReactNode }) {
   const [storage] = useState(() => (typeof indexedDB === 'undefined' ? null : new MachineStorage()));
-  return <StorageContext.Provider value={storage}>{children}</StorageContext.Provider>;
+  // The first paint must be what the server painted, and that had no storage.
+  const started = useSyncExternalStore(neverChanges, () => true, () => false);
+  return <StorageContext.Provider value={started ? storage : null}>{children}</StorageContext.Provider>;
 }
 
 /** The storage; null while the page is made on the server, where there is none. */

@@ -19,6 +19,7 @@ export const theme = createTheme({
   shape: { borderRadius: 2 },
   typography: {
     fontFamily: fonts.text, fontSize: 13,
+    body1: { fontSize: '0.8438rem', lineHeight: 1.4, '@media (max-width: 899px)': { fontSize: '0.9375rem' } },
     button: { textTransform: 'none', fontWeight: 600, fontSize: '0.875rem' },
     h1: { fontFamily: fonts.label, fontSize: '1.75rem', fontWeight: 600 }, h2: { fontFamily: fonts.label, fontSize: '1.25rem', fontWeight: 600 }, h3: { fontFamily: fonts.label, fontSize: '1rem', fontWeight: 600 },
   },

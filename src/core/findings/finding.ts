@@ -20,6 +20,8 @@ export interface Remedy {
   /** The finding's verdict, and the whole axis's, with the change made. */
   readonly verdict: Verdict;
   readonly axisVerdict: Verdict;
+  /** Checks that held before and give out with the change made, by their code. */
+  readonly breaks: readonly string[];
   /** The highest rapid at which nothing gives out, with the change made; m/s. */
   readonly axisSpeed: number;
 }

@@ -17,7 +17,7 @@ export interface Checked {
   readonly kind: Kind;
   readonly value: number;
   readonly limit: number;
-  /** What is there over what is needed: 1 and above holds. Remedies are ranked by it. */
+  /** What is there over what is needed: 1 and above holds; below 0 for a motor that cannot start. Remedies are ranked by it. */
   readonly margin: number;
   readonly params: Readonly<Record<string, number | string>>;
   readonly line?: string;
@@ -48,9 +48,11 @@ const rungCheck = (id: RungId): Check => (analysis) => {
   const rung = analysis.rungs.find((r) => r.id === id);
   if (!rung) return undefined;
   const { drive } = analysis.axis;
+  const asked = id === 'torque-rapid' ? analysis.cases['speed-up'].torque : analysis.cases.cut.torque;
   return {
     code: id, verdict: verdictOf(rung.limit, rung.asked), path: rungPath[id], kind: 'speed', value: rung.limit, limit: rung.asked,
-    margin: rung.limit / rung.asked, line: rung.line,
+    // A motor that cannot even start has limit 0 whatever is done; how far its torque is off still tells what helps.
+    margin: rung.limit > 0 ? rung.limit / rung.asked : analysis.motor.usable(quantity('angularSpeed', 0)) / asked - 1, line: rung.line,
     params: { wish: rung.wish, root: drive.rootDiameter.si, length: drive.betweenBearings.si, heat: analysis.drive.heatCompression, lead: drive.lead.si },
   };
 };

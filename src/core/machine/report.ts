@@ -74,32 +74,34 @@ const badness: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'g
 const OFFERED = 4;
 
 /** Puts a candidate through the model; undefined where it breaks a rule or does not help. */
-function evaluate(candidate: Candidate, analysis: Analysis, found: Checked, before: Verdict): (Remedy & { margin: number }) | undefined {
+function evaluate(candidate: Candidate, analysis: Analysis, found: Checked, before: readonly Checked[]): Remedy | undefined {
   const axis = applyEdits(analysis.axis, candidate.edits);
   if (axisIssues(axis).length) return undefined;
   const then = analyse(axis, silentWorksheet);
   const again = runCheck(found.code, then, silentWorksheet);
   const verdict = again?.verdict ?? 'holds';
   const margin = again?.margin ?? Infinity;
-  if (margin <= found.margin * 1.02 || badness[verdict] > badness[found.verdict]) return undefined;
-  const after = axisVerdict(runChecks(then, silentWorksheet));
-  if (badness[after] > badness[before]) return undefined;
-  return { code: candidate.code, params: candidate.params, edits: candidate.edits, becomes: again?.value ?? NaN, verdict, axisVerdict: after, axisSpeed: axisSpeed(then), margin };
+  if (margin <= found.margin + 0.02 * Math.abs(found.margin) || badness[verdict] > badness[found.verdict]) return undefined;
+  const checked = runChecks(then, silentWorksheet);
+  const after = axisVerdict(checked);
+  if (badness[after] > badness[axisVerdict(before)]) return undefined;
+  const breaks = checked.filter((c) => c.verdict === 'gives-out' && !before.some((b) => b.code === c.code && b.verdict === 'gives-out')).map((c) => c.code);
+  return { code: candidate.code, params: candidate.params, edits: candidate.edits, becomes: again?.value ?? NaN, verdict, axisVerdict: after, breaks, axisSpeed: axisSpeed(then) };
 }
 
 /**
- * The best remedies for a finding: mended before helped, whole axis before the one check, what the axis
- * then reaches, fewest changes. One of each kind, so that the builder sees different ways out.
+ * The best remedies for a finding: mended before helped, without breaking another check, whole axis before
+ * the one check, what the axis then reaches, fewest changes. One of each kind, so that the builder sees different ways out.
  */
-function remediesFor(analysis: Analysis, found: Checked, before: Verdict): Remedy[] {
+function remediesFor(analysis: Analysis, found: Checked, before: readonly Checked[]): Remedy[] {
   const asked = analysis.axis.demands.rapid.si;
   const tried = candidatesFor(analysis, found).flatMap((c) => evaluate(c, analysis, found, before) ?? []);
   // To wish for less always mends the check, so it would always come first: it stands last instead.
   const resigned = (r: Remedy) => (r.code === 'ask-less' ? 1 : 0);
-  tried.sort((a, b) => resigned(a) - resigned(b) || badness[a.verdict] - badness[b.verdict] || badness[a.axisVerdict] - badness[b.axisVerdict]
+  tried.sort((a, b) => resigned(a) - resigned(b) || badness[a.verdict] - badness[b.verdict] || a.breaks.length - b.breaks.length || badness[a.axisVerdict] - badness[b.axisVerdict]
     || Math.min(b.axisSpeed, asked) - Math.min(a.axisSpeed, asked) || a.edits.length - b.edits.length);
   const offered: Remedy[] = [];
-  for (const { margin: _margin, ...remedy } of tried)
+  for (const remedy of tried)
     if (offered.length < OFFERED && !offered.some((o) => o.code === remedy.code)) offered.push(remedy);
   return offered;
 }
@@ -158,7 +160,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
   const findings = checked
     .filter((c) => c.verdict !== 'holds')
     .sort((a, b) => byWeight(a.verdict, b.verdict) || a.margin - b.margin)
-    .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: remediesFor(analysis, { ...c, margin: _margin }, verdict) }));
+    .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: remediesFor(analysis, { ...c, margin: _margin }, checked) }));
   const caseReport = (id: CaseId) => {
     const { speed, force, torque, line } = analysis.cases[id];
     const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.drive.k), `usable.case.${id}`, sheet);

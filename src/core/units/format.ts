@@ -30,8 +30,10 @@ export function formatNumber(value: number, digits = 4): string {
   if (value === 0) return '0';
   const size = Math.abs(value);
   if (size < 1e-4 || size >= 1e7) return value.toExponential(Math.max(0, digits - 1)).replace(/\.?0+e/, 'e').replace('e+', 'e');
-  const decimals = Math.max(0, Math.min(20, digits - 1 - Math.floor(Math.log10(size))));
-  const text = value.toFixed(decimals);
+  // Rounded first: 127141 with two digits is 130000, not a row of digits that nobody knows.
+  const rounded = Number(value.toPrecision(digits));
+  const decimals = Math.max(0, Math.min(20, digits - 1 - Math.floor(Math.log10(Math.abs(rounded)))));
+  const text = rounded.toFixed(decimals);
   return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
 }
 

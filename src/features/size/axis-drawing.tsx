@@ -95,7 +95,7 @@ export function AxisDrawing({ axis, report, system }: { axis: Axis; report: Axis
           <text x="526" y="34" textAnchor="end" fontSize="11" fill="var(--rc-soft)" stroke="none">{demands.inclination.si > 1.5 ? 'up' : `${axis.demands.inclination.typed} up`}</text>
         </g>
       )}
-      {drive.sets === 2 && <text x="16" y="34" fontSize="11" fill="var(--rc-soft)">one of two sides</text>}
+      {drive.sets === 2 && <text x="12" y="206" fontSize="11" fill="var(--rc-soft)">one of two sides</text>}
     </svg>
   );
 }

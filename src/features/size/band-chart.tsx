@@ -7,14 +7,14 @@ import { verdictColour } from '@/ui/verdict-mark';
 import styles from './sheet.module.css';
 import { caseName } from './wording';
 
-interface CrossProps { cx?: number; cy?: number; fill?: string; name: string; left: boolean; row: number }
+interface CrossProps { cx?: number; cy?: number; fill?: string; name: string; right: boolean; drop: number }
 
 /** A drawn cross with its name beside it. */
-function Cross({ cx = 0, cy = 0, fill, name, left, row }: CrossProps) {
+function Cross({ cx = 0, cy = 0, fill, name, right, drop }: CrossProps) {
   return (
     <g>
       <path d={`M${cx - 6} ${cy}h12M${cx} ${cy - 6}v12`} stroke={fill} strokeWidth="2.2" />
-      <text x={left ? cx - 9 : cx + 9} y={cy - 6 + row * 14} textAnchor={left ? 'end' : 'start'} fontSize="12" fontWeight="650" fill={fill} stroke="var(--rc-panel)" strokeWidth="3" paintOrder="stroke">{name}</text>
+      <text x={right ? cx + 9 : cx - 9} y={cy + drop} textAnchor={right ? 'start' : 'end'} fontSize="12" fontWeight="650" fill={fill} stroke="var(--rc-panel)" strokeWidth="3" paintOrder="stroke">{name}</text>
     </g>
   );
 }
@@ -43,7 +43,7 @@ export function BandChart({ report, system }: { report: AxisReport; system: Unit
           {whip && whipAt < end && whip.verdict !== 'holds' && <ReferenceLine x={whipAt} stroke="var(--rc-red)" strokeDasharray="4 3" label={{ value: 'whip', position: 'insideTopLeft', fontSize: 12, fill: 'var(--rc-red)' }} />}
           {cases.map(([id, c]) => (
             <ReferenceDot key={id} x={speedUnit.fromSi(c.speed)} y={torqueUnit.fromSi(c.torque)} ifOverflow="extendDomain" fill={c.verdict === 'holds' ? 'var(--rc-green)' : verdictColour[c.verdict]}
-              shape={<Cross name={caseName[id]} left={c.speed > 0.6 * report.band.points[report.band.points.length - 1]!.speed} row={id === 'rapid' ? 1.3 : 0} />} />
+              shape={<Cross name={caseName[id]} right={speedUnit.fromSi(c.speed) < 0.45 * end} drop={id === 'rapid' ? 11 : -4} />} />
           ))}
         </ComposedChart>
       </ResponsiveContainer>

@@ -10,9 +10,11 @@ const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm'
 
 function show(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {
   if (id === 'efficiency' || id === 'back-efficiency') return value < 0 ? 'locks itself' : `${(100 * value).toFixed(0)} %`;
-  if (id === 'life') return `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
+  if (id === 'life') return value > 1e7 ? 'over 10000 km' : `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
   const unit = system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
-  return unit ? formatIn(unit, value, 3).text : formatQuantity(kind, value, system, 3).text;
+  // Pulses per length are typed into a controller: every digit counts.
+  const digits = id === 'pulses-per-length' ? 7 : 3;
+  return unit ? formatIn(unit, value, digits).text : formatQuantity(kind, value, system, digits).text;
 }
 
 /** Figures that are no check but that a builder wants to know; each opens its working. */

@@ -1,12 +1,13 @@
 'use client';
 
 import type { Finding, Remedy } from '@/core/findings';
+import type { AxisDoubt } from '@/core/choose';
 import type { AxisReport } from '@/core/machine';
-import type { UnitSystem } from '@/core/units';
+import { formatQuantity, type UnitSystem } from '@/core/units';
 import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
 import styles from './findings.module.css';
 import { effectText, labelOf } from './labels';
-import { findingText, remedyEffect, remedyText } from './wording';
+import { findingText, remedyEffect, remedyText, rungName } from './wording';
 
 interface FindingsProps {
   readonly report: AxisReport;
@@ -16,10 +17,11 @@ interface FindingsProps {
   /** Name of the remedy that is being tried, while it is the last step. */
   readonly tried: string | null;
   readonly onTakeBack: () => void;
+  readonly doubt: AxisDoubt;
 }
 
 /** What gives out, the worst first, each with its reason and what can be done. */
-export function FindingsPanel({ report, system, onWorking, onTry, tried, onTakeBack }: FindingsProps) {
+export function FindingsPanel({ report, system, onWorking, onTry, tried, onTakeBack, doubt }: FindingsProps) {
   const [first, ...rest] = report.findings;
   const title = report.verdict === 'gives-out' ? 'What gives out' : report.verdict === 'thin' ? 'What is thin' : 'Nothing gives out';
   return (
@@ -34,6 +36,12 @@ export function FindingsPanel({ report, system, onWorking, onTry, tried, onTakeB
       {!first && <p className={styles.calm}><VerdictMark verdict="holds" /> Every check of this axis holds.</p>}
       {first && <FindingCard finding={first} report={report} system={system} onWorking={onWorking} onTry={onTry} open />}
       {rest.map((f) => <FindingCard key={f.code} finding={f} report={report} system={system} onWorking={onWorking} onTry={onTry} />)}
+      {doubt.next && (
+        <div className={styles.next}>
+          <h3><VerdictMark verdict="not-known" /> Worth measuring next</h3>
+          <p><b>{labelOf(doubt.next.path)}</b>: its doubt moves “{rungName[doubt.next.rung].toLowerCase()}” by ± {formatQuantity('speed', doubt.next.halfWidth, system, 2).text}, and that decides whether it holds.</p>
+        </div>
+      )}
       {report.unknowns.length > 0 && (
         <details className={styles.unknown}>
           <summary><VerdictMark verdict="not-known" /> <b>Not known yet</b> {report.unknowns.length}</summary>
@@ -59,6 +67,7 @@ function FindingCard({ finding, report, system, onWorking, onTry, open = false }
       </summary>
       {text.lines.map((l) => <p key={l}>{l}</p>)}
       {line && <button type="button" className={styles.working} onClick={() => onWorking(line)}>Working</button>}
+      {finding.remedies.length === 0 && finding.verdict === 'gives-out' && <p className={styles.none}>No single change that the catalogue knows helps here.</p>}
       {finding.remedies.length > 0 && (
         <ul className={styles.remedies}>
           {finding.remedies.map((r) => {

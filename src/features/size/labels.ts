@@ -6,7 +6,7 @@ interface FieldText { readonly label: string; readonly help?: string }
 export const fieldText: Record<AxisFieldPath, FieldText> = {
   'demands.travel': { label: 'Travel', help: 'From stop to stop of the carriage. It is more than the work area: tool offsets and margins come on top.' },
   'demands.inclination': { label: 'Inclination', help: '0° is level, 90° is straight up.' },
-  'demands.feed': { label: 'Feed under cut', help: 'The fastest feed while the tool is in the work.' },
+  'demands.feed': { label: 'Cutting feed', help: 'The fastest feed while the tool is in the work.' },
   'demands.rapid': { label: 'Rapid', help: 'Travel without cutting.' },
   'demands.acceleration': { label: 'Acceleration', help: 'The same for rapids and in corners of a cut, as controllers do it. 1 g is 9.8 m/s².' },
   'demands.jerk': { label: 'Jerk', help: 'How fast the acceleration comes on. Leave it empty if your controller knows no jerk limit.' },

@@ -1,5 +1,6 @@
 'use client';
 
+import type { AxisDoubt } from '@/core/choose';
 import type { AxisReport, Rung } from '@/core/machine';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { verdictColour, verdictWords } from '@/ui/verdict-mark';
@@ -7,13 +8,13 @@ import { spread } from './ladder-layout';
 import styles from './sheet.module.css';
 import { remedyText, rungName } from './wording';
 
-const [WIDTH, HEIGHT, TOP, BOTTOM] = [270, 330, 18, 314];
-const [LEFT, RIGHT] = [122, 196];
+const [WIDTH, HEIGHT, TOP, BOTTOM] = [250, 284, 14, 270];
+const [LEFT, RIGHT] = [128, 192];
 
-interface LadderProps { readonly report: AxisReport; readonly rapid: number; readonly feed: number; readonly system: UnitSystem; readonly onWorking: (line: string) => void }
+interface LadderProps { readonly report: AxisReport; readonly doubt: AxisDoubt; readonly rapid: number; readonly feed: number; readonly system: UnitSystem; readonly onWorking: (line: string) => void }
 
 /** Speeds at which each thing gives out, lowest heavy; what is asked is drawn across in blue. */
-export function Ladder({ report, rapid, feed, system, onWorking }: LadderProps) {
+export function Ladder({ report, doubt, rapid, feed, system, onWorking }: LadderProps) {
   const speeds = [...report.ladder.map((r) => r.limit), rapid, feed].filter((v) => v > 0 && Number.isFinite(v));
   const low = Math.log(Math.min(...speeds) * 0.75);
   // A limit far above what is asked would squeeze the rest: such rungs stand at the top of the stiles.
@@ -30,28 +31,31 @@ export function Ladder({ report, rapid, feed, system, onWorking }: LadderProps) 
       <rect x={LEFT} y={y(lowest.limit)} width={RIGHT - LEFT} height={Math.max(0, BOTTOM - y(lowest.limit))} fill="var(--rc-green-wash)" />
       <path d={`M${LEFT} ${TOP - 8}V${BOTTOM + 8}M${RIGHT} ${TOP - 8}V${BOTTOM + 8}`} stroke="var(--rc-ink)" strokeWidth="3" />
       <g stroke="var(--rc-blue)" fill="var(--rc-blue)">
-        <path d={`M20 ${y(rapid)}H${WIDTH - 6}`} strokeWidth="1.6" strokeDasharray="6 4" />
-        <path d={`M20 ${y(feed)}H${WIDTH - 6}`} strokeWidth="1.2" strokeDasharray="2 3" />
-        <text x="0" y={y(rapid) - 4} fontSize="11" fontWeight="650" stroke="none">rapid {say(rapid)}</text>
-        {Math.abs(y(feed) - y(rapid)) > 12 && <text x="0" y={y(feed) - 4} fontSize="11" stroke="none">feed {say(feed)}</text>}
+        <path d={`M0 ${y(rapid)}H${WIDTH}`} strokeWidth="1.6" strokeDasharray="6 4" />
+        <path d={`M0 ${y(feed)}H${WIDTH}`} strokeWidth="1.2" strokeDasharray="2 3" />
       </g>
       {rungs.map((r, i) => {
         const colour = r.verdict === 'holds' ? 'var(--rc-ink)' : verdictColour[r.verdict];
         const at = y(r.limit);
         const remedy = best(r);
         const governs = r === lowest;
-        const words = `${rungName[r.id]}: ${formatQuantity('speed', r.limit, system, 3).text}, ${verdictWords[r.verdict]}`;
+        const off = doubt.rungs.find((d) => d.id === r.id)?.halfWidth ?? 0;
+        const words = `${rungName[r.id]}: ${formatQuantity('speed', r.limit, system, 3).text} ± ${formatQuantity('speed', off, system, 2).number}, ${verdictWords[r.verdict]}`;
         return (
           <g key={r.id} className={styles.rung} role="button" tabIndex={0} aria-label={`${words}. Show the working`} onClick={() => onWorking(r.line)} onKeyDown={(e) => { if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); onWorking(r.line); } }}>
             <title>{remedy ? `${words}. ${remedyText(remedy, system)} → ${formatQuantity('speed', remedy.becomes, system, 3).text}` : words}</title>
             <rect x="0" y={labels[i]! - 8} width={WIDTH} height="16" fill="transparent" />
             <g style={{ transform: `translateY(${at}px)` }}><path d={`M${LEFT} 0H${RIGHT}`} stroke={colour} strokeWidth={governs ? 5 : 2.6} /></g>
             {Math.abs(labels[i]! - at) > 3 && <path d={`M${LEFT - 3} ${at}L${LEFT - 12} ${labels[i]}M${RIGHT + 3} ${at}l6 ${labels[i]! - at}`} stroke={colour} strokeWidth="0.7" />}
+            {off > 0 && r.limit > 0 && <path d={`M${RIGHT} ${y(r.limit + off)}h4V${y(Math.max(r.limit - off, 1e-9))}h-4`} fill="none" stroke="var(--rc-soft)" strokeWidth="1" />}
             <text x={LEFT - 14} y={labels[i]! + 4} textAnchor="end" fontSize="12" fontWeight={governs ? 700 : 450} fill={colour} className={styles.rungName}>{rungName[r.id]}</text>
             <text x={RIGHT + 11} y={labels[i]! + 4.5} fontSize={governs ? 15 : 12.5} fontWeight={governs ? 700 : 600} fill={colour} className={styles.rungName}>{say(r.limit)}{r.limit > Math.exp(high) ? ' ↑' : ''}</text>
           </g>
         );
       })}
+      {[['rapid', rapid, 650], ['feed', feed, 450]].map(([name, speed, weight]) => (name === 'rapid' || Math.abs(y(feed) - y(rapid)) > 13) && (
+        <text key={name} x={(LEFT + RIGHT) / 2} y={y(Number(speed)) - 4} textAnchor="middle" fontSize="11" fontWeight={weight} fill="var(--rc-blue)" stroke="var(--rc-panel)" strokeWidth="3" paintOrder="stroke" pointerEvents="none">{name} {say(Number(speed))}</text>
+      ))}
     </svg>
   );
 }

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Remedy } from '@/core/findings';
+import { axisDoubt } from '@/core/choose';
 import { axisReport, machineReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -37,6 +38,8 @@ export function SizeStation() {
   const system = project.units;
   const report = useMemo(() => machineReport(project), [project]);
   const mine = report.axes[index]!;
+  // A millisecond: every uncertain input moved both ways through the silent model.
+  const doubt = useMemo(() => axisDoubt(axis), [axis]);
   const editor = useAxisEditor(session, index, system);
   const [trail, setTrail] = useState<readonly string[]>([]);
   const [openLink, setOpenLink] = useState<LinkId | null>(null);
@@ -92,7 +95,7 @@ export function SizeStation() {
       </div>
       <section className={styles.ladderBox} aria-labelledby="ladder-title">
         <h2 className={styles.heading} id="ladder-title">Speed ladder <small>{system === 'metric' ? 'm/min' : 'in/min'}</small></h2>
-        <Ladder report={mine} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
+        <Ladder report={mine} doubt={doubt} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
       </section>
       <section className={styles.bandBox} aria-labelledby="band-title">
         <h2 className={styles.heading} id="band-title">Torque band <small>{system === 'metric' ? 'N·m over m/min' : 'oz-in over in/min'}</small></h2>
@@ -105,13 +108,13 @@ export function SizeStation() {
       </section>
 
       <div className={styles.right}>
-        <FindingsPanel report={mine} system={system} onWorking={onWorking} onTry={onTry} tried={tried} onTakeBack={() => { session.undo(); setTrial(null); }} />
+        <FindingsPanel report={mine} doubt={doubt} system={system} onWorking={onWorking} onTry={onTry} tried={tried} onTakeBack={() => { session.undo(); setTrial(null); }} />
       </div>
       <div className={styles.figuresBox}><Figures report={mine} system={system} onWorking={onWorking} /></div>
       <div className={styles.blockBox}>
         <TitleBlock cells={[
-          { label: 'Sheet', value: `${axis.name} ${axis.letter}` }, { label: 'Good for', value: say(mine.speed) }, { label: 'Under cut', value: say(mine.feed) },
-          { label: 'Moves', value: formatQuantity('mass', mine.mass, system, 3).text }, { label: 'Changed', value: new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }) }, { label: 'Not given', value: `${mine.unknowns.length} values` },
+          { label: 'Sheet', value: axis.name }, { label: 'Good for', value: say(mine.speed) }, { label: 'Under cut', value: say(mine.feed) },
+          { label: 'Moves', value: formatQuantity('mass', mine.mass, system, 3).text }, { label: 'Changed', value: new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' }) }, { label: 'Not given', value: mine.unknowns.length === 1 ? '1 value' : `${mine.unknowns.length} values` },
         ]} />
       </div>
       {trail.length > 0 && (

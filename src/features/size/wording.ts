@@ -1,9 +1,15 @@
 import type { Finding, Remedy } from '@/core/findings';
 import type { CaseId, RungId } from '@/core/machine';
+import { verdictWords } from '@/ui/verdict-mark';
 import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 
 /** Short names of the rungs, for the ladder. */
 export const rungName: Record<RungId, string> = { whip: 'Whip of the screw', dn: 'Balls in the nut (DN)', 'torque-rapid': 'Torque at rapid', 'torque-cut': 'Torque under cut', pulses: 'Controller pulses' };
+
+/** Names of checks inside a sentence. */
+const checkName: Record<string, string> = {
+  whip: 'whip', dn: 'the nut’s speed', 'torque-rapid': 'torque at rapid', 'torque-cut': 'torque under cut', pulses: 'the pulse rate', column: 'the column load', drops: 'the axis at power-off', 'crest-high': 'the motor’s heat', 'rail-short': 'the rail length',
+};
 
 export const caseName: Record<CaseId, string> = { rapid: 'rapid', 'speed-up': 'speeding up', cut: 'cutting' };
 
@@ -103,10 +109,13 @@ export function remedyText(r: Remedy, system: UnitSystem): string {
 
 /** What the change does: the finding's own figure before and after, and how far the whole axis then goes. */
 export function remedyEffect(f: Finding, r: Remedy, axisSpeed: number, system: UnitSystem): string {
+  const breaks = r.breaks.length ? `; but then ${r.breaks.map((code) => checkName[code] ?? code).join(', ')} gives out` : '';
+  // Where the wish changes and not the limit, the figure stays: the verdict is the news.
+  if (Math.abs(r.becomes - f.value) <= 1e-9 * Math.abs(f.value)) return `${verdictWords[r.verdict]}${breaks}`;
   const value = Number.isFinite(r.becomes) ? formatQuantity(f.kind, r.becomes, system, 3).text : 'gone';
   const gain = f.kind === 'speed' && f.value > 0 && Number.isFinite(r.becomes) ? ` (×${formatNumber(r.becomes / f.value, 2)})` : '';
   const axis = f.kind === 'speed' && Math.abs(r.axisSpeed - r.becomes) > 1e-9 && Math.abs(r.axisSpeed - axisSpeed) > 1e-9 ? `; axis then ${formatQuantity('speed', r.axisSpeed, system, 3).text}` : '';
-  return `${value}${gain}${axis}`;
+  return `${value}${gain}${axis}${breaks}`;
 }
 
 /** Names of the figures below the drawing. */

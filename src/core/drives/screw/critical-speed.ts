@@ -38,8 +38,8 @@ export const criticalSpeed = defineFormula({
     density: { kind: 'density', tex: '\\rho', meaning: 'density' },
     area: { kind: 'area', tex: 'A', meaning: 'area that carries the mass: root for ball screws, mean section for sliding screws' },
   },
-  result: { kind: 'angularSpeed', tex: 'n_c', meaning: 'critical speed' },
-  tex: '\\left(\\frac{<lambda>}{<length>}\\right)^2\\sqrt{\\frac{<modulus>\\,<secondMoment>}{<density>\\,<area>}}',
+  result: { kind: 'angularSpeed', tex: 'n_c', meaning: 'critical speed, in turns a minute' },
+  tex: '\\frac{60}{2\\pi}\\left(\\frac{<lambda>}{<length>}\\right)^2\\sqrt{\\frac{<modulus>\\,<secondMoment>}{<density>\\,<area>}}',
   citation: { basis: 'textbook', text: 'Blevins, Formulas for Natural Frequency and Mode Shape (uniform beams)' },
   range: 'Slender screw (length above 20 diameters), straight, bearings that do not give; first mode only.',
   evaluate: ({ lambda, length, modulus, secondMoment, density, area }) => (lambda / length) ** 2 * Math.sqrt((modulus * secondMoment) / (density * area)),
@@ -69,13 +69,13 @@ export const whipSpeed = defineFormula({
     allowance: { kind: 'ratio', tex: 'a', meaning: 'share of the critical speed that is allowed' },
     warm: { kind: 'ratio', tex: 'f_P', meaning: 'what compression by heat leaves' },
     critical: { kind: 'angularSpeed', tex: 'n_c', meaning: 'critical speed' },
-    k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the screw' },
+    lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead: travel per turn' },
   },
   result: { kind: 'speed', tex: 'v_w', meaning: 'highest axis speed before whip' },
-  tex: '<allowance>\\cdot <warm>\\cdot <critical>\\cdot <k>',
+  tex: '<allowance>\\cdot <warm>\\cdot <critical>\\cdot <lead>',
   citation: { basis: 'practice', text: 'Allowance of 80 %: common practice, no source' },
   range: 'Rotating screw, standing nut.',
-  evaluate: ({ allowance, warm, critical, k }) => allowance * warm * critical * k,
+  evaluate: ({ allowance, warm, critical, lead }) => (allowance * warm * critical * lead) / (2 * Math.PI),
 });
 
 export const diameterSpeedLimit = defineFormula({
@@ -84,11 +84,11 @@ export const diameterSpeedLimit = defineFormula({
   symbols: {
     dn: { kind: 'diameterSpeed', tex: 'DN', meaning: 'allowed nominal diameter times speed' },
     nominal: { kind: 'length', tex: 'd', meaning: 'nominal diameter' },
-    k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the screw' },
+    lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead: travel per turn' },
   },
   result: { kind: 'speed', tex: 'v_{DN}', meaning: 'highest axis speed for the balls' },
-  tex: '\\frac{<dn>}{<nominal>}\\,<k>',
+  tex: '\\frac{<dn>}{<nominal>}\\,<lead>',
   citation: { basis: 'memory', text: 'Rolled 50 000 to 70 000, ground 70 000 to 130 000 mm·rpm by ball return; the lower end is used unless a datasheet value is typed' },
   range: 'Ball screws.',
-  evaluate: ({ dn, nominal, k }) => (dn / nominal) * k,
+  evaluate: ({ dn, nominal, lead }) => ((dn / nominal) * lead) / (2 * Math.PI),
 });

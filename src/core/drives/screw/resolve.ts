@@ -50,7 +50,7 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
   const { modulus, density, expansion } = screwSteel;
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
-  const bending = whip(drive, travel, k, sheet);
+  const bending = whip(drive, travel, sheet);
   const meanDiameter = quantity('length', profileMeans(drive).fourth ** 0.25);
   const inertia = sheet.apply(screwInertia, { density, meanDiameter, length: drive.betweenBearings.si }, 'drive.inertia', { length: 'drive.betweenBearings' });
 

@@ -50,7 +50,7 @@ export interface Whip {
 }
 
 /** Whip and DN limit of a rotating screw. */
-export function whip(drive: ScrewDrive, travel: number, k: Quantity<'travelPerRadian'>, sheet: Worksheet): Whip {
+export function whip(drive: ScrewDrive, travel: number, sheet: Worksheet): Whip {
   const { modulus, density, expansion } = screwSteel;
   const secondMoment = sheet.apply(rootSecondMoment, { root: drive.rootDiameter.si }, 'screw.secondMoment', { root: 'drive.rootDiameter' });
   const rootArea = sheet.apply(circleArea, { diameter: drive.rootDiameter.si }, 'screw.rootArea', { diameter: 'drive.rootDiameter' });
@@ -79,12 +79,12 @@ export function whip(drive: ScrewDrive, travel: number, k: Quantity<'travelPerRa
   const bounds = boundingPieces(drive, travel).map(lowest);
   const piece = bounds.reduce((best, p) => (rate(p) > rate(best) ? p : best));
   const { critical, warm } = speedOf(piece, sheet);
-  const limit = sheet.apply(whipSpeed, { allowance: quantity('ratio', WHIP_ALLOWANCE), warm, critical, k }, 'whip', { warm: compression === 0 ? undefined : '#whip.warm', critical: '#whip.critical', k: '#drive.k' } as const);
+  const limit = sheet.apply(whipSpeed, { allowance: quantity('ratio', WHIP_ALLOWANCE), warm, critical, lead: drive.lead.si }, 'whip', { warm: compression === 0 ? undefined : '#whip.warm', critical: '#whip.critical', lead: 'drive.lead' } as const);
   const limits: SpeedLimit[] = [{ id: 'whip', limit, line: 'whip' }];
   if (drive.thread.kind === 'ball') {
     const typed = drive.thread.speedLimit;
     const dn = typed?.si ?? quantity('diameterSpeed', (usualSpeedLimit[drive.thread.making] * 1e-3 * 2 * Math.PI) / 60);
-    limits.push({ id: 'dn', limit: sheet.apply(diameterSpeedLimit, { dn, nominal: drive.nominalDiameter.si, k }, 'dn', { dn: typed ? 'drive.thread.speedLimit' : undefined, nominal: 'drive.nominalDiameter', k: '#drive.k' }), line: 'dn' });
+    limits.push({ id: 'dn', limit: sheet.apply(diameterSpeedLimit, { dn, nominal: drive.nominalDiameter.si, lead: drive.lead.si }, 'dn', { dn: typed ? 'drive.thread.speedLimit' : undefined, nominal: 'drive.nominalDiameter', lead: 'drive.lead' }), line: 'dn' });
   }
   return { limits, compression, rootArea, secondMoment, piece };
 }

@@ -1,0 +1,55 @@
+// Takes the pictures in docs/screenshots/ from the built application with its demo data.
+// Usage: npm run build && npm run screenshots [-- folder [only-names...]]
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
+import { root } from './lib/root.mjs';
+import { startServer } from './lib/server.mjs';
+
+const [folder = join(root, 'docs/screenshots'), ...only] = process.argv.slice(2);
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const bench = (axis) => `/size?m=tern-creek&a=${axis}`;
+const shots = [
+  { name: 'machines', path: '/', size: desk },
+  { name: 'machine', path: '/machine?m=tern-creek', size: desk },
+  { name: 'axis-bench', path: bench('bed'), size: desk },
+  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Screw 32/ }).first().click() },
+  { name: 'axis-bench-plunge', path: bench('plunge'), size: desk },
+  { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
+  { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
+  { name: 'drive-train-link', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: /^Screw/ }).first().click() },
+  { name: 'working', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click() },
+  { name: 'refused-input', path: bench('bed'), size: desk, act: async (page) => { await page.getByLabel('Travel', { exact: true }).fill('3 N·m'); } },
+  { name: 'station-not-built', path: '/prove?m=tern-creek', size: desk },
+  { name: 'phone-bench', path: bench('bed'), size: phone },
+  { name: 'phone-bench-fields', path: bench('bed'), size: phone, act: (page) => page.getByText('Asked of this axis').scrollIntoViewIfNeeded() },
+];
+
+mkdirSync(folder, { recursive: true });
+const server = await startServer(4489);
+const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+try {
+  for (const { name, path, size, act, scheme = 'light' } of shots) {
+    if (only.length && !only.includes(name)) continue;
+    const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    page.on('pageerror', (error) => console.error(`${name}: ${error.message}`));
+    page.on('console', (m) => { if (m.type() === 'error' || m.type() === 'warning') console.error(`${name}: ${m.text()}`); });
+    await page.goto(server.address);
+    await page.getByRole('link', { name: 'Tern Creek kayak router' }).waitFor();
+    if (path !== '/') await page.goto(server.address + path);
+    await page.waitForLoadState('networkidle');
+    if (path.startsWith('/size')) await page.locator('.recharts-area').waitFor();
+    if (act) await act(page);
+    await page.waitForTimeout(350);
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    console.log(name);
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  server.stop();
+}

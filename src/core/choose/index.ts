@@ -1,0 +1,1 @@
+export { axisDoubt, type AxisDoubt, type RungDoubt } from './doubt';
