@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
 import { readProjectFile } from '@/core/formats';
 import { machineReport } from '@/core/machine';
 import { explainIssue } from '@/core/model';
@@ -27,7 +28,7 @@ export function run(args: readonly string[], read: (path: string) => string): { 
 
 /** Entry point of `npm run report`. */
 export function main(): void {
-  const { out, err, code } = run(process.argv.slice(2), (path) => readFileSync(path === '-' ? 0 : path, 'utf8'));
+  const { out, err, code } = run(process.argv.slice(2), (path) => readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8'));
   process.stdout.write(out);
   process.stderr.write(err);
   process.exitCode = code;

@@ -59,7 +59,7 @@ export function QuantityField({ label, help, kind, value, optional = false, onTe
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
       <label className={styles.label} htmlFor={id}>{label}</label>
-      <Tooltip describeChild title={help ?? ''} placement="top-start" disableInteractive>
+      <Tooltip describeChild title={help ?? ''} placement="top-start" disableInteractive slotProps={{ popper: { disablePortal: true } }}>
         <input
           id={id} className={styles.input} value={text} placeholder={optional ? 'not given' : undefined} autoComplete="off" spellCheck={false} inputMode="text"
           aria-invalid={error ? true : undefined} aria-describedby={error ? `${id}-error` : other ? `${id}-other` : undefined}

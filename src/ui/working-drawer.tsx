@@ -20,10 +20,10 @@ export interface SourceInfo {
 
 const citationWords = { standard: 'Standard', textbook: 'Textbook', derived: 'Derived', practice: 'Common practice, no source', memory: 'From memory: overwrite it with a datasheet value' } as const;
 
-function Tex({ tex }: { tex: string }) {
+function Tex({ tex, label }: { tex: string; label: string }) {
   // The TeX is made of our own formulas and of numbers, never of a text that a user typed.
   const html = useMemo(() => katex.renderToString(tex, { displayMode: true, throwOnError: false, strict: false }), [tex]);
-  return <div className={styles.tex} dangerouslySetInnerHTML={{ __html: html }} />;
+  return <div className={styles.tex} tabIndex={0} role="group" aria-label={label} dangerouslySetInnerHTML={{ __html: html }} />;
 }
 
 export interface WorkingDrawerProps {
@@ -55,9 +55,9 @@ export function WorkingDrawer({ lines, trail, onTrail, system, source }: Working
             </nav>
           )}
           <h3>{line.formula.title}</h3>
-          <Tex tex={texOf(line.formula)} />
+          <Tex label="Formula" tex={texOf(line.formula)} />
           <p className={styles.caption}>with your numbers</p>
-          <Tex tex={texWithNumbers(line, system)} />
+          <Tex label="Formula with your numbers" tex={texWithNumbers(line, system)} />
           <table className={styles.table}>
             <thead><tr><th scope="col">Symbol</th><th scope="col">Meaning</th><th scope="col">Value</th></tr></thead>
             <tbody>

@@ -1,11 +1,10 @@
 'use client';
 
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import Link from 'next/link';
-import { useMemo } from 'react';
 import { byWeight } from '@/core/findings';
-import { machineReport } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
-import { machineHref, useOpenMachine } from '@/features/frame';
+import { machineHref, useMachineReport, useOpenMachine } from '@/features/frame';
 import { findingText, remedyText } from '@/features/size';
 import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
 import styles from './overview.module.css';
@@ -13,12 +12,13 @@ import styles from './overview.module.css';
 /** First page of a machine: verdict of every axis, and what matters most. */
 export function Overview() {
   const { session, project } = useOpenMachine();
-  const report = useMemo(() => machineReport(project), [project]);
+  const report = useMachineReport(project);
   const system = project.units;
   const worst = report.axes.flatMap((r, i) => r.findings.map((f) => ({ finding: f, axis: project.axes[i]! }))).sort((a, b) => byWeight(a.finding.verdict, b.finding.verdict)).slice(0, 3);
   return (
     <div className={styles.page}>
       <header>
+        <h1 style={visuallyHidden}>{project.name}</h1>
         <p className={styles.verdict} style={{ color: verdictColour[report.verdict] }}><VerdictMark verdict={report.verdict} size={26} /> {verdictWords[report.verdict]}</p>
         <NameField name={project.name} onName={(value) => session.edit([{ path: 'name', value }], { label: 'Name of the machine', mergeKey: 'name' })} />
       </header>

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { Area, ComposedChart, Line, ReferenceDot, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { AxisReport } from '@/core/machine';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
@@ -20,7 +21,7 @@ function Cross({ cx = 0, cy = 0, fill, name, right, drop }: CrossProps) {
 }
 
 /** Pull-out and usable torque over axis speed, with what is asked as crosses by name. */
-export function BandChart({ report, system }: { report: AxisReport; system: UnitSystem }) {
+export const BandChart = memo(function BandChart({ report, system }: { report: AxisReport; system: UnitSystem }) {
   const speedUnit = displayUnit('speed', system);
   const torqueUnit = displayUnit('torque', system);
   const data = report.band.points.map((p) => ({ speed: speedUnit.fromSi(p.speed), pullOut: torqueUnit.fromSi(p.pullOut), usable: torqueUnit.fromSi(p.usable) }));
@@ -49,4 +50,4 @@ export function BandChart({ report, system }: { report: AxisReport; system: Unit
       </ResponsiveContainer>
     </figure>
   );
-}
+});

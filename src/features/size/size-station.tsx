@@ -2,13 +2,13 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import type { Remedy } from '@/core/findings';
 import { axisDoubt } from '@/core/choose';
-import { axisReport, machineReport } from '@/core/machine';
+import { axisReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { machineHref, useOpenMachine } from '@/features/frame';
+import { machineHref, useMachineReport, useOpenMachine } from '@/features/frame';
 import { useSessionState } from '@/session';
 import { TitleBlock } from '@/ui/title-block';
 import { AskedPanel } from './asked-panel';
@@ -36,10 +36,12 @@ export function SizeStation() {
   const index = Math.max(0, project.axes.findIndex((a) => a.id === wanted));
   const axis = project.axes[index]!;
   const system = project.units;
-  const report = useMemo(() => machineReport(project), [project]);
+  const report = useMachineReport(project);
   const mine = report.axes[index]!;
   // A millisecond: every uncertain input moved both ways through the silent model.
   const doubt = useMemo(() => axisDoubt(axis), [axis]);
+  // The chart is the dearest thing to paint and may come a frame after the verdict.
+  const charted = useDeferredValue(mine);
   const editor = useAxisEditor(session, index, system);
   const [trail, setTrail] = useState<readonly string[]>([]);
   const [openLink, setOpenLink] = useState<LinkId | null>(null);
@@ -99,7 +101,7 @@ export function SizeStation() {
       </section>
       <section className={styles.bandBox} aria-labelledby="band-title">
         <h2 className={styles.heading} id="band-title">Torque band <small>{system === 'metric' ? 'N·m over m/min' : 'oz-in over in/min'}</small></h2>
-        <BandChart report={mine} system={system} />
+        <BandChart report={charted} system={system} />
         <p className={styles.note}>
           Line: pull-out. Field: what may be used ({Math.round(100 * axis.motor.usableShare.si)} %). Highest acceleration:{' '}
           <button type="button" onClick={() => onWorking(atRapid.line)}>{formatQuantity('acceleration', atRapid.limit, system, 2).text} at rapid</button>,{' '}

@@ -1,0 +1,87 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { openBench, openLink, openShelf, rung } from './pages';
+
+const noViolation = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+};
+
+const views: [string, (page: Page) => Promise<void>][] = [
+  ['machines', openShelf],
+  ['machine', async (page) => { await openShelf(page); await page.goto('/machine?m=tern-creek'); await page.getByText('What matters most').waitFor(); }],
+  ['bench, bed', (page) => openBench(page, 'bed')],
+  ['bench, gantry with an open link', async (page) => { await openBench(page, 'gantry'); await openLink(page, /^Screw/); }],
+  ['bench, plunge with masses', async (page) => { await openBench(page, 'plunge'); await page.getByRole('button', { name: /Moving mass/ }).click(); }],
+  ['bench with a refused text', async (page) => { await openBench(page); await page.getByLabel('Travel', { exact: true }).fill('nonsense'); }],
+  ['working', async (page) => { await openBench(page); await rung(page, 'Torque at rapid').click(); await page.locator('.katex').first().waitFor(); }],
+  ['keys', async (page) => { await openBench(page); await page.keyboard.press('?'); await page.getByRole('dialog').waitFor(); }],
+  ['a station to come', async (page) => { await openShelf(page); await page.goto('/fit?m=tern-creek'); await page.getByText('Not built yet').waitFor(); }],
+  ['no machine', async (page) => { await page.goto('/size?m=nobody'); await page.getByText('not in this browser').waitFor(); }],
+];
+
+for (const scheme of ['light', 'dark'] as const)
+  test.describe(`${scheme}`, () => {
+    test.use({ colorScheme: scheme });
+    for (const [name, open] of views)
+      test(`axe finds nothing: ${name}`, async ({ page }) => {
+        await open(page);
+        await noViolation(page);
+      });
+  });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  for (const [name, open] of views)
+    test(`nothing runs out of the screen and axe finds nothing: ${name}`, async ({ page }) => {
+      await open(page);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await noViolation(page);
+    });
+});
+
+test('no request leaves the origin, and the policy allows none', async ({ page, baseURL }) => {
+  const foreign: string[] = [];
+  const errors: string[] = [];
+  page.on('request', (r) => { if (!r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url())) foreign.push(r.url()); });
+  page.on('console', (m) => { if (m.type() === 'error') errors.push(m.text()); });
+  page.on('pageerror', (e) => errors.push(e.message));
+  for (const [name, open] of views) {
+    await open(page);
+    await page.waitForLoadState('networkidle');
+    expect(foreign, name).toEqual([]);
+  }
+  expect(errors).toEqual([]);
+  const response = await page.request.get('/size');
+  const policy = response.headers()['content-security-policy']!;
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("connect-src 'self'");
+  expect(policy).not.toMatch(/https?:|\*/);
+  expect(response.headers()['x-content-type-options']).toBe('nosniff');
+  expect(response.headers()['x-powered-by']).toBeUndefined();
+});
+
+test('the fonts are our own and load', async ({ page }) => {
+  await openBench(page);
+  const loaded = await page.evaluate(async () => { await document.fonts.ready; return [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family.replaceAll('"', '')); });
+  expect(loaded).toContain('Atkinson Hyperlegible Next Variable');
+  expect(loaded).toContain('Barlow Condensed');
+});
+
+test('on paper the sheet stands without rail and buttons, the essentials included', async ({ page }) => {
+  await openBench(page);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
+  await expect(page.getByText('Export', { exact: true })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Screw whips' })).toBeVisible();
+  await expect(page.getByText('640 pulses/mm')).toBeVisible();
+});
+
+test('each station to come says so in one sentence', async ({ page }) => {
+  await openBench(page);
+  for (const name of ['Brief', 'Fit', 'Build', 'Prove', 'Log']) {
+    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+    await expect(page.getByText('Not built yet')).toBeVisible();
+  }
+});

@@ -1,0 +1,124 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, expect, type Page, test } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
+import { demoName, field, openBench, openShelf, stored } from './pages';
+
+const exportFrom = async (page: Page): Promise<string> => {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: `Export ${demoName}` }).click()]);
+  expect(download.suggestedFilename()).toBe('tern-creek-kayak-router.machine.json');
+  return readFileSync(await download.path(), 'utf8');
+};
+const importText = (page: Page, name: string, text: string) => page.getByLabel('Machine files').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+
+test('an edit is there after the page is loaded again, and after the browser was killed without a farewell', async ({ baseURL }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'killed-browser-'));
+  const start = () => chromium.launchPersistentContext(folder, { executablePath: chromiumPath, args: chromiumArgs, baseURL: baseURL! });
+  const first = await start();
+  const page = first.pages()[0]!;
+  await openBench(page);
+  await field(page, 'Guide drag').fill('77 N');
+  await stored(page);
+  await page.reload();
+  await expect(field(page, 'Guide drag')).toHaveValue('77 N');
+  await field(page, 'Cutting force').fill('181 N');
+  await expect(page.getByRole('button', { name: 'Undo 1' })).toBeVisible();
+  await stored(page);
+  // Every process of this browser dies at once: no unload event, no flush.
+  spawnSync('pkill', ['-9', '-f', folder]);
+  await first.close().catch(() => undefined);
+  const second = await start();
+  const again = second.pages()[0]!;
+  await again.goto('/size?m=tern-creek&a=bed');
+  await expect(field(again, 'Guide drag')).toHaveValue('77 N');
+  await expect(field(again, 'Cutting force')).toHaveValue('181 N');
+  await second.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('export, delete, import: the same; delete can be taken back', async ({ page }) => {
+  await openShelf(page);
+  const before = await exportFrom(page);
+  await page.getByRole('button', { name: `Delete ${demoName}` }).click();
+  await expect(page.getByText('No machine yet')).toBeVisible();
+  await importText(page, 'm.json', before);
+  await expect(page.getByRole('link', { name: demoName, exact: true })).toBeVisible();
+  expect(await exportFrom(page)).toBe(before);
+  await page.getByRole('button', { name: `Delete ${demoName}` }).click();
+  await page.getByRole('button', { name: 'Take back' }).last().click();
+  await expect(page.getByRole('link', { name: demoName, exact: true })).toBeVisible();
+  // The demo is put in once: a deleted one does not come back by itself.
+  await page.getByRole('button', { name: `Delete ${demoName}` }).click();
+  await expect(page.getByText('No machine yet')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('No machine yet')).toBeVisible();
+});
+
+test('damaged, foreign and newer files are refused by name of the field, and nothing stored is touched', async ({ page }) => {
+  await openShelf(page);
+  const good = await exportFrom(page);
+  const cases: [string, string, RegExp][] = [
+    ['cut.json', good.slice(0, 900), /wanted a JSON file/],
+    ['foreign.json', '{"format":"gpx","version":1}', /format: read “gpx”; wanted “rugged-carriage-machine”/],
+    ['newer.json', good.replace('"version": 1', '"version": 7'), /version: read “7”; wanted 1 or lower .*newer edition/],
+    ['hand.json', good.replace('"si": 0.005', '"si": -0.005'), /axes\.0\.drive\.lead\.si: read “-0\.005”; wanted above 0\.2 mm/],
+  ];
+  for (const [name, text, message] of cases) {
+    await importText(page, name, text);
+    await expect(page.getByRole('alert').filter({ hasText: name })).toContainText(message);
+    await expect(page.getByRole('alert').filter({ hasText: name })).toContainText('nothing stored was touched');
+  }
+  await expect(page.getByRole('link', { name: demoName, exact: true })).toHaveCount(1);
+  expect(await exportFrom(page)).toBe(good);
+});
+
+test('texts out of a file are shown as text only', async ({ page }) => {
+  await openShelf(page);
+  const trap = '<img src=x onerror=document.title=1><script>document.title=2</script>';
+  const hostile = JSON.parse(await exportFrom(page));
+  Object.assign(hostile, { id: 'hostile', name: trap, note: trap });
+  hostile.axes[0].name = '<b onmouseover=alert(1)>axis</b>';
+  hostile.axes[0].loads.masses[0].name = trap;
+  await importText(page, 'trap.json', JSON.stringify(hostile));
+  await page.getByRole('link', { name: trap }).click();
+  await expect(page.getByLabel('Name of the machine')).toHaveValue(trap);
+  await page.goto('/size?m=hostile&a=bed');
+  await page.getByRole('button', { name: /Moving mass/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(trap);
+  expect(await page.title()).toBe('Size · Rugged Carriage');
+  await expect(page.locator('img')).toHaveCount(0);
+});
+
+test('two tabs: a change shows in the other; edits on both sides lose nothing', async ({ context, page }) => {
+  await openBench(page);
+  const other = await context.newPage();
+  await other.goto('/size?m=tern-creek&a=bed');
+  await expect(field(other, 'Guide drag')).toHaveValue('60 N');
+  await field(page, 'Guide drag').fill('71 N');
+  await stored(page);
+  await expect(field(other, 'Guide drag')).toHaveValue('71 N');
+  await expect(other.getByRole('button', { name: 'Undo 1' })).toHaveAttribute('title', 'Take back: Change in another tab');
+  await field(other, 'Rapid').fill('9 m/min');
+  await stored(other);
+  await expect(field(page, 'Rapid')).toHaveValue('9 m/min');
+  await expect(field(page, 'Guide drag')).toHaveValue('71 N');
+});
+
+test('a machine deleted in another tab can be put back', async ({ context, page }) => {
+  await openBench(page);
+  const other = await context.newPage();
+  await other.goto('/');
+  await other.getByRole('button', { name: `Delete ${demoName}` }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'deleted this machine' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(other.getByRole('link', { name: demoName, exact: true })).toBeVisible();
+});
+
+test('a machine of one’s own starts with estimates', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Start a machine' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('New machine');
+  await expect(page.getByRole('button', { name: 'Basis of Travel: estimate' })).toBeVisible();
+});

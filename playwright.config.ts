@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from './scripts/lib/browser.mjs';
+
+const port = 4488;
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: '.cache/playwright',
+  workers: 2,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    // No animation may stand between a test and what it looks at.
+    contextOptions: { reducedMotion: 'reduce' },
+    launchOptions: { executablePath: chromiumPath, args: chromiumArgs },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -p ${port} -H 127.0.0.1`,
+    url: `http://127.0.0.1:${port}/api/schema`,
+    env: { RUGGED_CARRIAGE_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
+    reuseExistingServer: false,
+  },
+});

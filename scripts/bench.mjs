@@ -1,0 +1,17 @@
+// npm run bench: figures of the report in Node and of a keystroke in the browser. Nothing here passes or fails.
+import { build } from 'esbuild';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuild, ensureChromium, ensureModules, run } from './lib/prepare.mjs';
+import { root } from './lib/root.mjs';
+
+ensureModules();
+const folder = join(root, '.cache', 'bench');
+mkdirSync(folder, { recursive: true });
+// Bundled as it ships: a loader that names every closure would be measured with it otherwise.
+await build({ entryPoints: [join(root, 'bench/report.bench.ts')], bundle: true, platform: 'node', format: 'esm', outfile: join(folder, 'report.mjs'), logLevel: 'error', tsconfig: join(root, 'tsconfig.json') });
+let ok = run(process.execPath, [join(folder, 'report.mjs')]);
+const missing = ensureChromium();
+if (missing) console.log(`Without the Debian package ${missing} the keystroke is not measured.`);
+else ok = ensureBuild() && run(process.execPath, [join(root, 'bench/keystroke.mjs')]) && ok;
+process.exit(ok ? 0 : 1);
