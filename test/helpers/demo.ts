@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/formats';
 import { type Axis, getAt, type Measure, type Project, setAt } from '@/core/model';
 
-export const demoText = readFileSync(new URL('../../demo/tern-creek-kayak-router.machine.json', import.meta.url), 'utf8');
+export const demoText = readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
 
 /** The demo machine, fresh for every call. */
 export function demoProject(): Project {

@@ -113,7 +113,7 @@ function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Works
   const moveSources = { travel: 'demands.travel', rapid: 'demands.rapid', acceleration: 'demands.acceleration', jerk: demands.jerk ? 'demands.jerk' : undefined };
   const ratio = checked.find((c) => c.code === 'inertia-ratio');
   const ring = checked.find((c) => c.code === 'ramp-rings');
-  const kinds: Record<string, Kind> = { efficiency: 'ratio', 'back-efficiency': 'ratio', 'heat-growth': 'length', 'lead-error': 'length', life: 'length' };
+  const kinds: Record<string, Kind> = { efficiency: 'ratio', 'back-efficiency': 'ratio', 'heat-growth': 'length', 'lead-error': 'length', life: 'length', turns: 'revolutions' };
   return [
     { id: 'pulses-per-length', kind: 'pulsesPerLength', value: analysis.pulsesPerLength, line: 'pulsesPerLength' },
     { id: 'resolution', kind: 'length', value: sheet.apply(resolution, { perLength: analysis.pulsesPerLength }, 'resolution', { perLength: '#pulsesPerLength' }), line: 'resolution' },

@@ -3,6 +3,7 @@ export { axisFields, type AxisFieldPath, bodyMassRule, fieldRuleAt } from './fie
 export {
   type Axis, type BallThread, type Demands, type EndFixing, FORMAT, type Project, projectJsonSchema, type ScrewDrive, type SlidingThread, type Stepper, VERSION,
 } from './schema';
+export { type Role, roles, startingAxis, startingProject } from './starting';
 export { applyEdits, getAt, setAt } from './path';
 export { axisIssues, projectIssues } from './rules';
 export { migrate, type Migration, migrations } from './migrate';

@@ -3,9 +3,9 @@
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import Link from 'next/link';
 import { byWeight } from '@/core/findings';
-import { formatQuantity } from '@/core/units';
 import { machineHref, useMachineReport, useOpenMachine } from '@/features/frame';
 import { findingText, remedyText } from '@/features/size';
+import { AxesTable } from './axes-table';
 import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
 import styles from './overview.module.css';
 
@@ -26,27 +26,7 @@ export function Overview() {
         <span>What it is for</span>
         <textarea value={project.note} maxLength={20_000} rows={3} onChange={(e) => session.edit([{ path: 'note', value: e.target.value }], { label: 'Note', mergeKey: 'note' })} />
       </label>
-      <section aria-labelledby="axes-title">
-        <h2 id="axes-title">Axes</h2>
-        <table className={styles.axes}>
-          <thead><tr><th scope="col">Axis</th><th scope="col">Verdict</th><th scope="col">Travel</th><th scope="col">Moves</th><th scope="col">Rapid asked</th><th scope="col">Good for</th></tr></thead>
-          <tbody>
-            {project.axes.map((axis, i) => {
-              const r = report.axes[i]!;
-              return (
-                <tr key={axis.id}>
-                  <th scope="row"><Link href={machineHref('size', project.id, axis.id)}>{axis.letter} · {axis.name}</Link></th>
-                  <td><VerdictMark verdict={r.verdict} /> {verdictWords[r.verdict]}</td>
-                  <td>{axis.demands.travel.typed}</td>
-                  <td>{formatQuantity('mass', r.mass, system, 3).text}</td>
-                  <td>{axis.demands.rapid.typed}</td>
-                  <td><b>{formatQuantity('speed', r.speed, system, 3).text}</b></td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </section>
+      <AxesTable session={session} project={project} report={report} />
       <section aria-labelledby="matters-title">
         <h2 id="matters-title">What matters most</h2>
         {worst.length === 0 && <p>Every check of every axis holds.</p>}

@@ -12,13 +12,12 @@ import { useSnackbar } from 'notistack';
 import { useEffect, useRef, useState } from 'react';
 import { MAX_FILE_BYTES, projectFileName, readProjectFile, writeProjectFile } from '@/core/formats';
 import { type AxisReport, axisReport } from '@/core/machine';
-import { explainIssue, openProject, type Project } from '@/core/model';
+import { explainIssue, openProject, type Project, startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { downloadText, machineHref } from '@/features/frame';
 import { freshId, useStorage } from '@/session';
 import type { MachineSummary } from '@/storage';
 import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
-import { newMachine } from './new-machine';
 import styles from './shelf.module.css';
 
 interface Refusal { readonly file: string; readonly reasons: readonly string[] }
@@ -78,7 +77,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
         <p>A second pair of eyes for the axis drives of a machine that you build yourself.</p>
       </header>
       <div className={styles.actions}>
-        <Button variant="contained" disabled={!storage} onClick={() => void add(newMachine(freshId(), new Date())).then((id) => id && router.push(machineHref('size', id)))}>Start a machine</Button>
+        <Button variant="contained" disabled={!storage} onClick={() => void add(startingProject(freshId(), new Date().toISOString())).then((id) => id && router.push(machineHref('size', id)))}>Start a machine</Button>
         <Button variant="outlined" startIcon={<UploadIcon />} onClick={() => picker.current?.click()}>Import a file</Button>
         <input ref={picker} type="file" accept=".json,application/json" multiple hidden aria-label="Machine files" onChange={(e) => { const files = [...(e.target.files ?? [])]; e.target.value = ''; void importFiles(files); }} />
       </div>

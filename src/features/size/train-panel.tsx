@@ -42,6 +42,7 @@ function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainPr
       {open && (
         <div className={styles.inset} id={id}>
           {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
+          {link.id === 'screw' && axis.drive.sets === 2 && <p className={styles.hint}>Two screws must be tied by a belt, or each homed by its own switch: they square the gantry or rack it.</p>}
           {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
         </div>
       )}

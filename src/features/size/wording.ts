@@ -111,7 +111,7 @@ export function remedyText(r: Remedy, system: UnitSystem): string {
 export function remedyEffect(f: Finding, r: Remedy, axisSpeed: number, system: UnitSystem): string {
   const breaks = r.breaks.length ? `; but then ${r.breaks.map((code) => checkName[code] ?? code).join(', ')} gives out` : '';
   // Where the wish changes and not the limit, the figure stays: the verdict is the news.
-  if (Math.abs(r.becomes - f.value) <= 1e-9 * Math.abs(f.value)) return `${verdictWords[r.verdict]}${breaks}`;
+  if (Math.abs(r.becomes - f.value) <= 1e-9 * Math.abs(f.value)) return `${r.verdict === 'gives-out' ? 'nearer, but not there' : verdictWords[r.verdict]}${breaks}`;
   const value = Number.isFinite(r.becomes) ? formatQuantity(f.kind, r.becomes, system, 3).text : 'gone';
   const gain = f.kind === 'speed' && f.value > 0 && Number.isFinite(r.becomes) ? ` (×${formatNumber(r.becomes / f.value, 2)})` : '';
   const axis = f.kind === 'speed' && Math.abs(r.axisSpeed - r.becomes) > 1e-9 && Math.abs(r.axisSpeed - axisSpeed) > 1e-9 ? `; axis then ${formatQuantity('speed', r.axisSpeed, system, 3).text}` : '';
@@ -121,5 +121,5 @@ export function remedyEffect(f: Finding, r: Remedy, axisSpeed: number, system: U
 /** Names of the figures below the drawing. */
 export const figureName: Record<string, string> = {
   'pulses-per-length': 'Pulses', resolution: 'One pulse', 'inertia-ratio': 'Load / rotor inertia', stiffness: 'Stiffness in line', 'stiffness-at-most': 'Stiffness, at most', frequency: 'Natural frequency', 'frequency-at-most': 'Frequency, at most',
-  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'peak-power': 'Peak power',
+  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', turns: 'By hand crank', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'peak-power': 'Peak power',
 };

@@ -39,3 +39,17 @@ export const leadAngle = defineFormula({
   range: 'Any screw.',
   evaluate: ({ lead, diameter }) => Math.atan(lead / (Math.PI * diameter)),
 });
+
+export const turns = defineFormula({
+  id: 'screw/turns',
+  title: 'Turns of the screw over the travel',
+  symbols: {
+    distance: { kind: 'length', tex: 's', meaning: 'distance, here the whole travel' },
+    lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead' },
+  },
+  result: { kind: 'revolutions', tex: 'n', meaning: 'turns, by hand crank too' },
+  tex: '\\frac{<distance>}{<lead>}',
+  citation: { basis: 'derived', text: 'Definition of lead (ISO 3408-1)' },
+  range: 'Any screw.',
+  evaluate: ({ distance, lead }) => distance / lead,
+});

@@ -7,7 +7,7 @@ import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
 import { endCase } from './critical-speed';
 import { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
 import { heatGrowth, leadError } from './heat';
-import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
+import { leadAngle, pitchDiameter, travelPerRadian, turns } from './lead';
 import { ballScrewLife, SHOCK_FACTOR } from './life';
 import { lineStiffness, nutReach } from './line-stiffness';
 import { screwInertia } from './section';
@@ -69,6 +69,7 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
   const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
   figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
   if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
+  figure('turns', sheet.apply(turns, { distance: travel, lead: drive.lead.si }, 'turns', { distance: 'demands.travel', lead: 'drive.lead' }));
   figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
   if (drive.thread.kind === 'ball') {
     const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);

@@ -3,7 +3,7 @@ import { quantity as q } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 import { bucklingLoad, firstFrequency, supports } from '@test/helpers/beam-fe';
 import { demoAxis, withSi } from '@test/helpers/demo';
-import { boundingPieces, circleArea, criticalSpeed, endCase, eulerLoad, frictionAngle, halfFlankAngle, leadAngle, pitchDiameter, resolveScrew, rootSecondMoment, slidingBackEfficiency, slidingEfficiency, travelPerRadian, warmFactor } from '.';
+import { boundingPieces, circleArea, criticalSpeed, endCase, eulerLoad, frictionAngle, halfFlankAngle, leadAngle, pitchDiameter, resolveScrew, rootSecondMoment, slidingBackEfficiency, slidingEfficiency, travelPerRadian, turns, warmFactor } from '.';
 import { ballPreloadDrag, slidingPreloadDrag } from './efficiency';
 import { heatGrowth, leadError } from './heat';
 import { ballScrewLife } from './life';
@@ -147,6 +147,9 @@ describe('small formulas against their closed forms', () => {
   });
   it('nut stiffness is the rated one times 0.8 at its reference load', () => {
     expect(nutStiffness.evaluate({ rated: q('stiffness', 3e8), load: q('force', 1000), share: q('ratio', 0.1), dynamicLoad: q('force', 10_000) })).toBeCloseTo(2.4e8, 0);
+  });
+  it('10 mm lead: four turns 40 mm (common practice, no source)', () => {
+    expect(turns.evaluate({ distance: q('length', 0.04), lead: q('linearPerTurn', 0.01) })).toBe(4);
   });
   it('life, heat and lead error', () => {
     expect(ballScrewLife.evaluate({ dynamicLoad: q('force', 10_000), shock: q('ratio', 1), meanLoad: q('force', 1000), lead: q('linearPerTurn', 0.005) })).toBeCloseTo(1e9 * 0.005, 0);
