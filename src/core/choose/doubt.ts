@@ -1,5 +1,5 @@
 import { analyse, type RungId } from '@/core/machine';
-import { type Axis, axisFields, getAt, halfWidth, isMeasure, setAt } from '@/core/model';
+import { type Axis, axisFields, fieldRuleAt, getAt, halfWidth, isMeasure, setAt } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
 
 /** How far a rung may really lie from where it is drawn. */
@@ -22,8 +22,8 @@ function inputPaths(axis: Axis): string[] {
   return [...Object.keys(axisFields).filter((path) => isMeasure(getAt(axis, path))), ...axis.loads.masses.map((_, i) => `loads.masses.${i}.mass`)];
 }
 
-/** What the builder wishes is no measurement: it is asked, so it carries no doubt. */
-const isWish = (path: string) => path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination';
+/** What the builder wishes is no measurement, and the usable share is an allowance: neither carries doubt. */
+const isWish = (path: string) => path === 'motor.usableShare' || (path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination');
 
 /**
  * Doubt of the speed ladder by the law of propagation to first order (JCGM 100, 5.1.2): every uncertain input
@@ -40,7 +40,8 @@ export function axisDoubt(axis: Axis): AxisDoubt {
     const half = halfWidth(measure);
     if (!(half > 0)) continue;
     // Never below a sliver of the value: no length or mass is negative, however little is known of it.
-    const up = limits(setAt(axis, `${path}.si`, measure.si + half));
+    // Nor above what the field allows: an efficiency of 0.9 ± 25 % still ends below 1.
+    const up = limits(setAt(axis, `${path}.si`, Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max))));
     const down = limits(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
     for (const id of now.keys()) {
       const share = Math.abs(up.get(id)!.limit - down.get(id)!.limit) / 2;

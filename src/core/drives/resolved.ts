@@ -6,6 +6,8 @@ export interface SpeedLimit {
   readonly limit: Quantity<'speed'>;
   /** Key of the worksheet line. */
   readonly line: string;
+  /** Free length that decides it, where one does. */
+  readonly over?: Quantity<'length'>;
 }
 
 /** Stiffness of a drive in line with the axis, of the links whose value is known. */

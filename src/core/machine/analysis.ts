@@ -25,6 +25,8 @@ export interface SpeedRung {
   readonly wish: 'rapid' | 'feed';
   readonly asked: Quantity<'speed'>;
   readonly line: string;
+  /** Free length that decides it, where one does. */
+  readonly over?: Quantity<'length'>;
 }
 
 export interface AccelerationRung {
@@ -93,7 +95,7 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   };
 
   const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio: DIRECT.ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', k: '#drive.k' });
-  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line }) => ({ id, limit, line, wish: 'rapid', asked: demands.rapid.si }));
+  const rungs: SpeedRung[] = drive.speedLimits.map((found) => ({ ...found, wish: 'rapid', asked: demands.rapid.si }));
   rungs.push(
     { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, drive.k, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
     { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, drive.k, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },

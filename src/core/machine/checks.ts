@@ -53,7 +53,7 @@ const rungCheck = (id: RungId): Check => (analysis) => {
     code: id, verdict: verdictOf(rung.limit, rung.asked), path: rungPath[id], kind: 'speed', value: rung.limit, limit: rung.asked,
     // A motor that cannot even start has limit 0 whatever is done; how far its torque is off still tells what helps.
     margin: rung.limit > 0 ? rung.limit / rung.asked : analysis.motor.usable(quantity('angularSpeed', 0)) / asked - 1, line: rung.line,
-    params: { wish: rung.wish, root: drive.rootDiameter.si, length: drive.betweenBearings.si, heat: analysis.drive.heatCompression, lead: drive.lead.si },
+    params: { wish: rung.wish, root: drive.rootDiameter.si, length: rung.over ?? drive.betweenBearings.si, heat: analysis.drive.heatCompression, lead: drive.lead.si },
   };
 };
 

@@ -16,6 +16,8 @@ export interface Rung {
   readonly asked: number;
   readonly verdict: Verdict;
   readonly line: string;
+  /** Free length that decides it, where one does; m. */
+  readonly over?: number;
 }
 
 export interface AccelerationStep {

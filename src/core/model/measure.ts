@@ -52,7 +52,8 @@ export function measureSchema<K extends Kind>(rule: FieldRule<K>): z.ZodType<Mea
   const schema = z
     .strictObject({
       typed: z.string().max(80),
-      si: z.number(),
+      // For the published schema only: the check below says what is wrong in our own words.
+      si: z.number().meta({ ...(rule.above === undefined ? {} : { exclusiveMinimum: rule.above }), ...(rule.min === undefined ? {} : { minimum: rule.min }), maximum: rule.max }),
       basis: z.enum(bases),
       spread: z.strictObject({ by: z.enum(['relative', 'absolute']), halfWidth: z.number().min(0) }).optional(),
     })

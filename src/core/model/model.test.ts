@@ -146,6 +146,8 @@ describe('paths, fields and doubt', () => {
   });
   it('publishes a JSON Schema that names format and version', () => {
     expect(JSON.stringify(projectJsonSchema())).toMatch(/rugged-carriage-machine/);
+    // Ranges are published too: travel is above 0 and at most 30 m.
+    expect(JSON.stringify(projectJsonSchema())).toContain('"exclusiveMinimum":0,"maximum":30');
     expect(projectJsonSchema()).toMatchObject({ $schema: 'https://json-schema.org/draft/2020-12/schema', type: 'object' });
   });
 });

@@ -46,7 +46,6 @@ export interface Whip {
   readonly compression: Quantity<'force'>;
   readonly rootArea: Quantity<'area'>;
   readonly secondMoment: Quantity<'secondMoment'>;
-  readonly piece: Piece;
 }
 
 /** Whip and DN limit of a rotating screw. */
@@ -80,11 +79,11 @@ export function whip(drive: ScrewDrive, travel: number, sheet: Worksheet): Whip 
   const piece = bounds.reduce((best, p) => (rate(p) > rate(best) ? p : best));
   const { critical, warm } = speedOf(piece, sheet);
   const limit = sheet.apply(whipSpeed, { allowance: quantity('ratio', WHIP_ALLOWANCE), warm, critical, lead: drive.lead.si }, 'whip', { warm: compression === 0 ? undefined : '#whip.warm', critical: '#whip.critical', lead: 'drive.lead' } as const);
-  const limits: SpeedLimit[] = [{ id: 'whip', limit, line: 'whip' }];
+  const limits: SpeedLimit[] = [{ id: 'whip', limit, line: 'whip', over: quantity('length', piece.length) }];
   if (drive.thread.kind === 'ball') {
     const typed = drive.thread.speedLimit;
     const dn = typed?.si ?? quantity('diameterSpeed', (usualSpeedLimit[drive.thread.making] * 1e-3 * 2 * Math.PI) / 60);
     limits.push({ id: 'dn', limit: sheet.apply(diameterSpeedLimit, { dn, nominal: drive.nominalDiameter.si, lead: drive.lead.si }, 'dn', { dn: typed ? 'drive.thread.speedLimit' : undefined, nominal: 'drive.nominalDiameter', lead: 'drive.lead' }), line: 'dn' });
   }
-  return { limits, compression, rootArea, secondMoment, piece };
+  return { limits, compression, rootArea, secondMoment };
 }
