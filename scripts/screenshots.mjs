@@ -25,7 +25,7 @@ const shots = [
   { name: 'refused-input', path: bench('bed'), size: desk, act: async (page) => { await page.getByLabel('Travel', { exact: true }).fill('3 N·m'); } },
   { name: 'station-not-built', path: '/prove?m=tern-creek', size: desk },
   { name: 'phone-bench', path: bench('bed'), size: phone },
-  { name: 'phone-bench-fields', path: bench('bed'), size: phone, act: (page) => page.getByText('Asked of this axis').scrollIntoViewIfNeeded() },
+  { name: 'phone-bench-fields', path: bench('bed'), size: phone, act: (page) => page.getByText('Asked of this axis').evaluate((e) => e.scrollIntoView()) },
 ];
 
 mkdirSync(folder, { recursive: true });

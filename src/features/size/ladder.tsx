@@ -24,6 +24,8 @@ export function Ladder({ report, doubt, rapid, feed, system, onWorking }: Ladder
   const labels = spread(rungs.map((r) => y(r.limit)), 15, TOP + 2, BOTTOM - 2);
   const say = (v: number) => formatQuantity('speed', v, system, 3).number;
   const lowest = rungs[rungs.length - 1]!;
+  // The name of a wish stands above its line, below it where a rung is in the way.
+  const beside = (at: number) => (rungs.some((r) => y(r.limit) > at - 15 && y(r.limit) < at + 1) ? at + 12 : at - 4);
   const best = (r: Rung) => report.findings.find((f) => f.code === r.id)?.remedies[0];
 
   return (
@@ -54,7 +56,7 @@ export function Ladder({ report, doubt, rapid, feed, system, onWorking }: Ladder
         );
       })}
       {[['rapid', rapid, 650], ['feed', feed, 450]].map(([name, speed, weight]) => (name === 'rapid' || Math.abs(y(feed) - y(rapid)) > 13) && (
-        <text key={name} x={(LEFT + RIGHT) / 2} y={y(Number(speed)) - 4} textAnchor="middle" fontSize="11" fontWeight={weight} fill="var(--rc-blue)" stroke="var(--rc-panel)" strokeWidth="3" paintOrder="stroke" pointerEvents="none">{name} {say(Number(speed))}</text>
+        <text key={name} x={(LEFT + RIGHT) / 2} y={beside(y(Number(speed)))} textAnchor="middle" fontSize="11" fontWeight={weight} fill="var(--rc-blue)" stroke="var(--rc-panel)" strokeWidth="3" paintOrder="stroke" pointerEvents="none">{name} {say(Number(speed))}</text>
       ))}
     </svg>
   );

@@ -96,9 +96,8 @@ export function SizeStation() {
         <AxisDrawing axis={axis} report={mine} system={system} />
       </div>
       <section className={styles.ladderBox} aria-labelledby="ladder-title">
-        <h2 className={styles.heading} id="ladder-title">Speed ladder <small>{system === 'metric' ? 'm/min' : 'in/min'}</small></h2>
+        <h2 className={styles.heading} id="ladder-title">Speed ladder <small>{system === 'metric' ? 'm/min' : 'in/min'}, bracket: 95 % doubt</small></h2>
         <Ladder report={mine} doubt={doubt} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
-        <p className={styles.note}>Brackets: 95 % doubt of each rung.</p>
       </section>
       <section className={styles.bandBox} aria-labelledby="band-title">
         <h2 className={styles.heading} id="band-title">Torque band <small>{system === 'metric' ? 'N·m over m/min' : 'oz-in over in/min'}</small></h2>

@@ -27,6 +27,8 @@ export function TrainPanel({ axis, report, editor, system, open, onOpen }: Train
   );
 }
 
+const bringIntoView = (element: HTMLElement | null) => element?.scrollIntoView?.({ block: 'nearest' });
+
 function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainProps, 'open'> & { link: LinkSpec; open: boolean }) {
   const id = useId();
   const [worst] = report.findings.filter((f) => linkOf(f.path) === link.id).sort((a, b) => byWeight(a.verdict, b.verdict));
@@ -40,7 +42,8 @@ function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainPr
         {worst && <em>{verdictWords[verdict]}: {findingText(worst, system).title.toLowerCase()}</em>}
       </button>
       {open && (
-        <div className={styles.inset} id={id}>
+        // The fields open below the fold as often as not: bring them into view.
+        <div className={styles.inset} id={id} ref={bringIntoView}>
           {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
           {link.id === 'screw' && axis.drive.sets === 2 && <p className={styles.hint}>Two screws must be tied by a belt, or each homed by its own switch: they square the gantry or rack it.</p>}
           {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
