@@ -129,6 +129,9 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await openLink(page, /^Screw/);
   await page.getByLabel('Thread', { exact: true }).selectOption('sliding');
   await expect(field(page, 'Friction')).toHaveValue('0.12');
+  await page.getByLabel('What turns', { exact: true }).selectOption('nut');
+  await expect(rung(page, 'Whip of the screw')).toHaveCount(0);
+  await expect(field(page, 'Nut inertia')).toHaveValue('2 kg·cm²');
   await page.getByLabel('How many', { exact: true }).selectOption('2');
   await expect(page.getByRole('button', { name: /^Screw ×2/ })).toBeVisible();
   await page.getByRole('heading', { level: 1 }).click();

@@ -16,7 +16,7 @@ const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
   { name: 'axis-bench', path: bench('bed'), size: desk },
-  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Screw 32/ }).first().click() },
+  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Nut turns/ }).first().click() },
   { name: 'axis-bench-plunge', path: bench('plunge'), size: desk },
   { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },

@@ -31,6 +31,8 @@ export interface ResolvedDrive {
   readonly lockingRatio?: number;
   readonly drag: Quantity<'torque'>;
   readonly inertia: Quantity<'inertia'>;
+  /** Where the inertia comes from: a typed input or a line. */
+  readonly inertiaSource: string;
   readonly speedLimits: readonly SpeedLimit[];
   /** Thrust at which the drive buckles or breaks, allowance included. */
   readonly thrustLimit: { readonly limit: Quantity<'force'>; readonly line: string };

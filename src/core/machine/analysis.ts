@@ -48,10 +48,12 @@ export interface Analysis {
   readonly rungs: readonly SpeedRung[];
   readonly accelerations: readonly AccelerationRung[];
   readonly pulsesPerLength: Quantity<'pulsesPerLength'>;
+  /** Rotor and coupling. */
+  readonly motorInertia: Quantity<'inertia'>;
 }
 
 /** No reducer yet: every drive sits on the motor shaft. The equations carry the ratio already. */
-const DIRECT = { ratio: quantity('ratio', 1), reducerEfficiency: quantity('ratio', 1) } as const;
+export const DIRECT = { ratio: quantity('ratio', 1), reducerEfficiency: quantity('ratio', 1) } as const;
 
 /** Sum of all bodies that ride on an axis, kg. */
 export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
@@ -84,7 +86,7 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia' });
   const torqueOf = (key: keyof typeof forces, acceleration: Quantity<'acceleration'>) =>
     sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ...DIRECT, force: forces[key], k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, `torque.${key}`, {
-      motorInertia: '#motor.turning', driveInertia: '#drive.inertia', acceleration: acceleration ? 'demands.acceleration' : undefined, force: `#force.${key}`, k: '#drive.k',
+      motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: `#force.${key}`, k: '#drive.k',
       efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
     });
   const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
@@ -113,5 +115,5 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
     accelerationAt('at-rapid', demands.rapid.si, cases.rapid.torque, 'torque.rapid', cases['speed-up']),
     accelerationAt('under-cut', demands.feed.si, steadyCut, 'torque.cut-steady', cases.cut),
   ];
-  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength };
+  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength, motorInertia };
 }

@@ -116,7 +116,7 @@ const checks: Record<CheckCode, Check> = {
   },
 
   'inertia-ratio': ({ axis, mass, share, drive }, sheet) => {
-    const load = sheet.apply(reflectedInertia, { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: quantity('ratio', 1) }, 'inertia.load', { driveInertia: '#drive.inertia', mass: 'loads.masses', k: '#drive.k' });
+    const load = sheet.apply(reflectedInertia, { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: quantity('ratio', 1) }, 'inertia.load', { driveInertia: drive.inertiaSource, mass: 'loads.masses', k: '#drive.k' });
     const ratio = sheet.apply(inertiaRatio, { load, rotor: axis.motor.rotorInertia.si }, 'inertia.ratio', { load: '#inertia.load', rotor: 'motor.rotorInertia' });
     return { code: 'inertia-ratio', verdict: soft(INERTIA_RATIO_LIMIT, ratio), path: 'motor.rotorInertia', kind: 'ratio', value: ratio, limit: INERTIA_RATIO_LIMIT, margin: INERTIA_RATIO_LIMIT / ratio, params: {}, line: 'inertia.ratio' };
   },

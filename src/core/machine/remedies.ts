@@ -15,13 +15,13 @@ export interface Candidate {
 type Basis = 'standard' | 'estimate';
 
 /** A measured input set to an SI value, typed in the metric unit of its field. */
-function set(path: string, si: number, basis: Basis = 'estimate'): Edit {
+function set(path: string, si: number, basis: Basis = 'estimate') {
   const rule = fieldRuleAt(path);
   if (!rule) throw new RangeError(`no measured input at ${path}`);
   const unit = units[rule.kind][0]!;
   // Read back from the text, so that what is typed and the SI value agree to the last digit.
   const shown = formatIn(unit, si, 6);
-  return { path, value: { typed: shown.text, si: unit.toSi(Number(shown.number)), basis } };
+  return { path, value: { typed: shown.text, si: unit.toSi(Number(shown.number)), basis } } as const;
 }
 
 const same = (a: number, b: number) => Math.abs(a - b) < 1e-6 * Math.max(a, b);
@@ -67,6 +67,17 @@ function fixings({ drive }: Axis): Candidate[] {
   return [...(drive.farEnd === 'free' ? [support] : []), ...(drive.motorEnd === 'supported' ? [fix] : []), both];
 }
 
+/**
+ * The nut turns on a standing screw. Its motor then rides along: a body is added for it, of the usual weight
+ * of a stepper of that torque with a belt (0.5 kg and 0.45 kg for each N·m, memory).
+ */
+function turningNut(axis: Axis): Candidate[] {
+  if (axis.drive.turning === 'nut') return [];
+  const mass = axis.drive.sets * (0.5 + 0.45 * axis.motor.holdingTorque.si);
+  const body = { id: 'riding-motor', name: 'Motor and belt that ride with the nut', mass: set('loads.masses.0.mass', mass).value };
+  return [{ code: 'turn-nut', params: { mass }, edits: [{ path: 'drive.turning', value: 'nut' }, { path: 'loads.masses', value: [...axis.loads.masses.filter((b) => b.id !== body.id), body] }] }];
+}
+
 /** Rounds down to two digits, the way people ask for a speed. */
 function roundDown(value: number): number {
   const step = 10 ** (Math.floor(Math.log10(value)) - 1);
@@ -110,7 +121,7 @@ const candidates: Record<CheckCode, (axis: Axis, found: Checked, analysis: Analy
     const larger = screws(axis, (nominal, l) => nominal > d.si && (same(l, lead.si) || (l > lead.si && l === longest.get(nominal))));
     const rise = axis.drive.temperatureRise.si;
     const fixed = larger.map((c) => ({ code: 'screw-fixed', params: { ...c.params, stretch: stretchOf(c.root, rise), rise }, edits: [...c.edits, ...fixedBoth(c.root, rise)] }));
-    return [...leads(axis, (l) => l > lead.si), ...larger, ...fixings(axis), ...fixed, ...askLess('demands.rapid', found.value, axis)];
+    return [...leads(axis, (l) => l > lead.si), ...larger, ...turningNut(axis), ...fixings(axis), ...fixed, ...askLess('demands.rapid', found.value, axis)];
   },
   dn: (axis, found) => [...leads(axis, (l) => l > axis.drive.lead.si), ...screws(axis, (nominal, l) => nominal < axis.drive.nominalDiameter.si && l >= axis.drive.lead.si), ...askLess('demands.rapid', found.value, axis)],
   'torque-rapid': (axis, found) => [...moreTorque(axis), ...askLess('demands.rapid', found.value, axis)],

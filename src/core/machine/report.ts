@@ -1,9 +1,9 @@
 import { byWeight, type Finding, type Remedy, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
 import { applyEdits, type Axis, axisIssues, type Project } from '@/core/model';
-import { moveTime, peakPower, resolution, shuttleTorque } from '@/core/motion';
+import { moveTime, peakPower, resolution, shuttleTorque, signedTorque } from '@/core/motion';
 import { type Kind, quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
-import { analyse, type Analysis, type CaseId, type RungId } from './analysis';
+import { analyse, type Analysis, type CaseId, DIRECT, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
 import { type Checked, runCheck, runChecks } from './checks';
 import { type Candidate, candidatesFor } from './remedies';
@@ -73,7 +73,7 @@ const axisVerdict = (checked: readonly Checked[]): Verdict => worstVerdict(check
 const badness: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'gives-out': 3 };
 
 /** Most remedies shown for one finding. */
-const OFFERED = 4;
+const OFFERED = 5;
 
 /** Puts a candidate through the model; undefined where it breaks a rule or does not help. */
 function evaluate(candidate: Candidate, analysis: Analysis, found: Checked, before: readonly Checked[]): Remedy | undefined {
@@ -88,7 +88,7 @@ function evaluate(candidate: Candidate, analysis: Analysis, found: Checked, befo
   const after = axisVerdict(checked);
   if (badness[after] > badness[axisVerdict(before)]) return undefined;
   const breaks = checked.filter((c) => c.verdict === 'gives-out' && !before.some((b) => b.code === c.code && b.verdict === 'gives-out')).map((c) => c.code);
-  return { code: candidate.code, params: candidate.params, edits: candidate.edits, becomes: again?.value ?? NaN, verdict, axisVerdict: after, breaks, axisSpeed: axisSpeed(then) };
+  return { code: candidate.code, params: candidate.params, edits: candidate.edits, becomes: again?.value ?? null, verdict, axisVerdict: after, breaks, axisSpeed: axisSpeed(then) };
 }
 
 /**
@@ -110,7 +110,13 @@ function remediesFor(analysis: Analysis, found: Checked, before: readonly Checke
 
 function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Worksheet): Figure[] {
   const { demands } = analysis.axis;
-  const { drive, cases } = analysis;
+  const { drive, cases, share, mass, gravity, motorInertia } = analysis;
+  const guideDrag = analysis.axis.loads.guideDrag.si;
+  const train = { motorInertia, driveInertia: drive.inertia, ...DIRECT, k: drive.k, efficiency: drive.efficiency, backEfficiency: drive.backEfficiency, drag: drive.drag };
+  const trainSources = { motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' };
+  // Braking on the way down, where the weight pushes on; on a level axis the way does not matter.
+  const braking = quantity('acceleration', -demands.acceleration.si);
+  const brakingForce = quantity('force', share * (mass * braking + guideDrag - Math.abs(gravity)));
   const move = { travel: demands.travel.si, rapid: demands.rapid.si, acceleration: demands.acceleration.si, jerk: demands.jerk?.si ?? quantity('jerk', Infinity) };
   const moveSources = { travel: 'demands.travel', rapid: 'demands.rapid', acceleration: 'demands.acceleration', jerk: demands.jerk ? 'demands.jerk' : undefined };
   const ratio = checked.find((c) => c.code === 'inertia-ratio');
@@ -124,7 +130,8 @@ function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Works
     ...(ring ? [{ id: drive.stiffness.missing.length ? 'frequency-at-most' : 'frequency', kind: 'frequency' as const, value: Number(ring.params.frequency), line: 'natural-frequency' }] : []),
     ...drive.figures.map((f) => ({ ...f, kind: kinds[f.id] ?? ('ratio' as const) })),
     { id: 'move-time', kind: 'time', value: sheet.apply(moveTime, move, 'move-time', moveSources), line: 'move-time' },
-    { id: 'shuttle-torque', kind: 'torque', value: sheet.apply(shuttleTorque, { ...move, holding: cases.rapid.torque, accelerating: cases['speed-up'].torque }, 'shuttle-torque', { ...moveSources, holding: '#torque.rapid', accelerating: '#torque.speed-up' }), line: 'shuttle-torque' },
+    { id: 'brake-torque', kind: 'torque', value: sheet.apply(signedTorque, { ...train, acceleration: braking, force: brakingForce }, 'torque.brake', { ...trainSources, acceleration: 'demands.acceleration' }), line: 'torque.brake' },
+    { id: 'shuttle-torque', kind: 'torque', value: sheet.apply(shuttleTorque, { ...move, ...train, share, mass, guideDrag, gravity }, 'shuttle-torque', { ...moveSources, ...trainSources, mass: 'loads.masses', guideDrag: 'loads.guideDrag', gravity: '#gravity' }), line: 'shuttle-torque' },
     { id: 'peak-power', kind: 'power', value: sheet.apply(peakPower, { torque: cases['speed-up'].torque, speed: demands.rapid.si, k: drive.k }, 'peak-power', { torque: '#torque.speed-up', speed: 'demands.rapid', k: '#drive.k' }), line: 'peak-power' },
   ];
 }

@@ -32,6 +32,8 @@ export const axisFields = {
   'drive.stretch': rule('force', { min: 0, max: 100_000 }),
   'drive.bearingStiffness': rule('stiffness', { above: 0, max: 1e10 }),
   'drive.bearingDrag': rule('torque', { min: 0, max: 10 }),
+  'drive.nutInertia': rule('inertia', { above: 0, max: 0.1 }),
+  'drive.screwInertia': rule('inertia', { above: 0, max: 1 }),
   'drive.thread.efficiency': rule('ratio', { above: 0.05, max: 0.99 }),
   'drive.thread.preload': rule('force', { min: 0, max: 50_000 }),
   'drive.thread.dynamicLoad': rule('force', { above: 0, max: 1e6 }),

@@ -41,6 +41,12 @@ const screwDrive = z.strictObject({
   /** One screw, or one on each side of the axis with a motor each. */
   sets: z.union([z.literal(1), z.literal(2)]),
   worstShare: field('drive.worstShare'),
+  /** What turns: the screw in its bearings, or the nut on a standing screw. */
+  turning: z.enum(['screw', 'nut']),
+  /** Nut with its bearing and pulley; counts where the nut turns. */
+  nutInertia: field('drive.nutInertia'),
+  /** Of the whole screw, out of its datasheet; left out: from the thread profile. */
+  screwInertia: optional('drive.screwInertia'),
   thread: z.discriminatedUnion('kind', [ballThread, slidingThread]),
   nominalDiameter: field('drive.nominalDiameter'),
   rootDiameter: field('drive.rootDiameter'),

@@ -30,7 +30,7 @@ export function startingAxis(role: Role, id: string): Axis {
     loads: { masses: [{ id: 'all', name: 'All that moves', mass: m('mass', upright ? '8 kg' : '25 kg') }], guideDrag: m('force', '20 N'), counterbalance: m('force', '0 N') },
     guide: { railLength: null, carriageSpan: null },
     drive: {
-      kind: 'screw', sets: 1, worstShare: m('ratio', '1'),
+      kind: 'screw', sets: 1, worstShare: m('ratio', '1'), turning: 'screw', nutInertia: m('inertia', '2 kg·cm²'), screwInertia: null,
       thread: { kind: 'ball', making: 'rolled', accuracyClass: 'T7', efficiency: m('ratio', '0.9'), preload: m('force', '0 N'), dynamicLoad: null, nutStiffness: null, speedLimit: null },
       nominalDiameter: m('length', '16 mm'), rootDiameter: m('length', '13.5 mm'), lead: m('linearPerTurn', '5 mm'), starts: m('count', '1'), betweenBearings: m('length', upright ? '200 mm' : '950 mm'), nutOffset: null,
       motorEnd: 'fixed', farEnd: 'supported', thrustBearing: 'angular-contact', bearingStiffness: null, bearingDrag: m('torque', '0.03 N·m'), temperatureRise: m('temperatureRise', '10 K'), stretch: m('force', '0 N'),

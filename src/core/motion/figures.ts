@@ -1,5 +1,7 @@
+import { quantity } from '@/core/units';
 import { defineFormula } from '@/core/worksheet';
 import { planMove, rmsTorque } from './moves';
+import { signedSymbols, signedTorque } from './torque';
 
 const moveSymbols = {
   travel: { kind: 'length', tex: 's', meaning: 'travel, from rest to rest' },
@@ -32,20 +34,33 @@ export const moveTime = defineFormula({
   evaluate: ({ travel, rapid, acceleration, jerk }) => planMove(travel, rapid, acceleration, jerkOf(jerk)).time,
 });
 
+const { acceleration: _a, force: _f, ...train } = signedSymbols;
+
 export const shuttleTorque = defineFormula({
   id: 'motion/shuttle-torque',
   title: 'RMS torque when shuttling over the whole travel',
   symbols: {
-    ...moveSymbols,
-    holding: { kind: 'torque', tex: 'T_0', meaning: 'torque at constant speed' },
-    accelerating: { kind: 'torque', tex: 'T_a', meaning: 'torque at the asked acceleration' },
+    ...moveSymbols, ...train,
+    share: { kind: 'ratio', tex: 's_1', meaning: 'share of the load on this drive' },
+    mass: { kind: 'mass', tex: 'm', meaning: 'moving mass' },
+    guideDrag: { kind: 'force', tex: 'F_d', meaning: 'drag of the guides' },
+    gravity: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis' },
   },
-  result: { kind: 'torque', tex: 'T_{rms}', meaning: 'root mean square over one move without rest' },
-  tex: '\\sqrt{\\frac{1}{t}\\int_0^t T(\\tau)^2\\,d\\tau},\\quad T=<holding>\\ \\text{to}\\ <accelerating>,\\quad \\scriptstyle s=<travel>,\\ v=<rapid>,\\ a=<acceleration>,\\ j=<jerk>',
-  citation: { basis: 'textbook', text: 'Mean heating of a motor follows the mean square of its torque' },
+  result: { kind: 'torque', tex: 'T_{rms}', meaning: 'root mean square over one move out and one back, without rest' },
+  tex: [
+    '\sqrt{\frac{1}{2t}\int_0^{2t} T(\tau)^2\,d\tau},\quad F=<share>\left(<mass>\,a(\tau)+<guideDrag>\pm <gravity>\right)\\',
+    '\scriptstyle s=<travel>,\ v=<rapid>,\ a=<acceleration>,\ j=<jerk>,\ J_m=<motorInertia>,\ J_d=<driveInertia>,\ i=<ratio>\\',
+    '\scriptstyle \eta_r=<reducerEfficiency>,\ k=<k>,\ \eta=<efficiency>,\ \eta_b=<backEfficiency>,\ T_d=<drag>',
+  ].join(''),
+  citation: { basis: 'textbook', text: 'Mean heating of a motor follows the mean square of its torque; torque in each phase by the signed torque equation' },
   range: 'Without rest between moves: the upper bound. A stepper driver heats its motor at full current whatever the torque.',
-  evaluate: ({ travel, rapid, acceleration, jerk, holding, accelerating }) =>
-    rmsTorque(planMove(travel, rapid, acceleration, jerkOf(jerk)), holding, (accelerating - holding) / acceleration),
+  evaluate: ({ travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity, ...drive }) => {
+    const move = planMove(travel, rapid, acceleration, jerkOf(jerk));
+    const way = (weight: number) => rmsTorque(move, (a) => signedTorque.evaluate({
+      ...drive, acceleration: quantity('acceleration', a), force: quantity('force', share * (mass * a + guideDrag + weight)),
+    }));
+    return Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
+  },
 });
 
 export const peakPower = defineFormula({

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { quantity as q } from '@/core/units';
-import { accelerationLimit, axisForce, backDrivingTorque, gravityForce, inertiaRatio, motorTorque, moveTime, naturalFrequency, peakPower, planMove, rampTime, reflectedInertia, resolution, rmsTorque, shuttleTorque, topSpeed } from '.';
+import { accelerationLimit, axisForce, backDrivingTorque, gravityForce, inertiaRatio, motorTorque, moveTime, naturalFrequency, peakPower, planMove, rampTime, reflectedInertia, resolution, rmsTorque, shuttleTorque, signedTorque, topSpeed } from '.';
 
 /** Referee: the move integrated in small steps, jerk to acceleration to speed to distance. */
 function integrate(move: ReturnType<typeof planMove>) {
@@ -20,8 +20,9 @@ function integrate(move: ReturnType<typeof planMove>) {
   return { x, v, vMax, aMax };
 }
 
+const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
 describe('moves', () => {
-  const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   it('run the asked distance, end at rest, and never pass speed or acceleration (integrated in small steps)', () => {
     fc.assert(fc.property(positive(0.001, 5), positive(0.005, 1), positive(0.05, 5), fc.option(positive(0.5, 200), { nil: undefined }), (s, v, a, j) => {
       const move = planMove(s, v, a, j);
@@ -56,8 +57,7 @@ describe('moves', () => {
       sum += T * T * h;
       t += h;
     }
-    expect(rmsTorque(move, 0.1, 0.4, 2)).toBeCloseTo(Math.sqrt(sum / (t + 2)), 8);
-    expect(shuttleTorque.evaluate({ travel: q('length', 0.6), rapid: q('speed', 0.2), acceleration: q('acceleration', 0.8), jerk: q('jerk', 6), holding: q('torque', 0.1), accelerating: q('torque', 0.42) })).toBeCloseTo(rmsTorque(move, 0.1, 0.4), 12);
+    expect(rmsTorque(move, (a) => 0.1 + 0.4 * a, 2)).toBeCloseTo(Math.sqrt(sum / (t + 2)), 8);
   });
 });
 
@@ -81,6 +81,29 @@ describe('torque at the motor', () => {
     const limit = accelerationLimit.evaluate({ usable: q('torque', 0.9), holding: at(0), accelerating: at(2), asked: q('acceleration', 2) });
     expect(at(limit)).toBeCloseTo(0.9, 12);
     expect(accelerationLimit.evaluate({ usable: q('torque', 0.01), holding: at(0), accelerating: at(2), asked: q('acceleration', 2) })).toBe(0);
+  });
+  const signed = (a: number, force: number, eta = 0.9, back = 2 - 1 / 0.9) => signedTorque.evaluate({ ...base, acceleration: q('acceleration', a), force: q('force', force), efficiency: q('ratio', eta), backEfficiency: q('ratio', back), drag: q('torque', 0.05) });
+  it('driving, the signed torque is the motor torque; braking and lowering ask less, because losses help', () => {
+    expect(signed(2, 300)).toBeCloseTo(motorTorque.evaluate({ ...base, efficiency: q('ratio', 0.9), drag: q('torque', 0.05) }), 12);
+    fc.assert(fc.property(positive(0.01, 5), positive(0, 500), positive(0, 200), positive(0.2, 0.99), (a, inertia, drag, eta) => {
+      const push = signed(a, inertia + drag, eta, Math.max(0, 2 - 1 / eta));
+      const brake = signed(-a, -inertia + drag, eta, Math.max(0, 2 - 1 / eta));
+      expect(Math.abs(brake)).toBeLessThanOrEqual(push + 1e-12);
+    }));
+  });
+  it('a self-locking screw must be driven down as well', () => {
+    expect(signed(0, -100, 0.3, -0.4)).toBeGreaterThan(0.05);
+    expect(signed(0, -100, 0.9, 0.88)).toBeLessThan(0.05);
+  });
+  it('energy: without losses what braking returns is what speeding up took', () => {
+    const lossless = (a: number, force: number) => signedTorque.evaluate({ ...base, acceleration: q('acceleration', a), force: q('force', force), efficiency: q('ratio', 1), backEfficiency: q('ratio', 1), drag: q('torque', 0) });
+    expect(lossless(2, 300)).toBeCloseTo(-lossless(-2, -300), 12);
+  });
+  it('shuttling: on a level axis without friction both ways count the same, and the RMS is that of the ramps alone', () => {
+    const args = { travel: q('length', 0.6), rapid: q('speed', 0.2), acceleration: q('acceleration', 0.8), jerk: q('jerk', Infinity), motorInertia: base.motorInertia, driveInertia: base.driveInertia, ratio: base.ratio, reducerEfficiency: base.reducerEfficiency, k: base.k, efficiency: q('ratio', 1), backEfficiency: q('ratio', 1), drag: q('torque', 0), share: q('ratio', 1), mass: q('mass', 50), guideDrag: q('force', 0), gravity: q('force', 0) };
+    const T = (1.6e-4 * 0.8) / base.k + 50 * 0.8 * base.k;
+    // Two ramps of 0.25 s in a move of 0.6/0.2 + 0.25 s.
+    expect(shuttleTorque.evaluate(args)).toBeCloseTo(T * Math.sqrt(0.5 / 3.25), 9);
   });
   it('weight, thrust and share', () => {
     const up = gravityForce.evaluate({ mass: q('mass', 10), inclination: q('angle', Math.PI / 2), counterbalance: q('force', 20) });

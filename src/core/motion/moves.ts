@@ -1,3 +1,5 @@
+import { simpson } from '@/core/numerics';
+
 /** One stretch of a move with constant jerk: duration s, acceleration at its start m/s², jerk m/s³. */
 export interface Phase {
   readonly duration: number;
@@ -65,17 +67,14 @@ export function planMove(distance: number, speed: number, acceleration: number, 
 }
 
 /**
- * Root mean square of a torque that is linear in the acceleration, over a move and a rest behind it.
- * @param holding torque at constant speed, N·m. @param perAcceleration torque per m/s², N·m·s²/m.
+ * Root mean square of a torque over a move and a rest behind it.
+ * @param torqueAt torque in N·m at an acceleration in m/s²; braking included, so it may bend where the power turns round.
  * @param rest seconds without torque that follow.
  */
-export function rmsTorque(move: Move, holding: number, perAcceleration: number, rest = 0): number {
-  let sum = 0;
-  for (const { duration: t, startAcceleration: a, jerk: j } of move.phases) {
-    // Integral of (T0 + c (a + j τ))² over the phase.
-    const b = holding + perAcceleration * a;
-    const s = perAcceleration * j;
-    sum += b * b * t + b * s * t * t + (s * s * t ** 3) / 3;
-  }
-  return Math.sqrt(sum / (move.time + rest));
+export function rmsTorque(move: Move, torqueAt: (acceleration: number) => number, rest = 0): number {
+  const heat = move.phases.reduce((sum, { duration, startAcceleration, jerk }) => {
+    const squared = (t: number) => torqueAt(startAcceleration + jerk * t) ** 2;
+    return sum + (jerk === 0 ? squared(0) * duration : simpson(squared, 0, duration, 16));
+  }, 0);
+  return Math.sqrt(heat / (move.time + rest));
 }

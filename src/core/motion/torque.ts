@@ -133,3 +133,33 @@ export const turningInertia = defineFormula({
   range: 'Same shaft.',
   evaluate: ({ rotor, coupling }) => rotor + coupling,
 });
+
+/** Symbols of the signed torque equation, shared with what integrates it. */
+export const signedSymbols = {
+  motorInertia: { kind: 'inertia', tex: 'J_m', meaning: 'rotor and coupling' },
+  driveInertia: { kind: 'inertia', tex: 'J_d', meaning: 'all that turns with the drive shaft' },
+  acceleration: { kind: 'acceleration', tex: 'a', meaning: 'acceleration along the motion; negative: braking' },
+  ratio: { kind: 'ratio', tex: 'i', meaning: 'reduction, motor turns per turn of the drive' },
+  reducerEfficiency: { kind: 'ratio', tex: '\\eta_r', meaning: 'efficiency of the reducer' },
+  force: { kind: 'force', tex: 'F', meaning: 'thrust along the motion: inertia, drag and weight with their signs' },
+  k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the drive' },
+  efficiency: { kind: 'ratio', tex: '\\eta', meaning: 'efficiency of the drive, motor driving' },
+  backEfficiency: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency of the drive, load driving' },
+  drag: { kind: 'torque', tex: 'T_d', meaning: 'drag torque of nut and bearings' },
+} as const;
+
+export const signedTorque = defineFormula({
+  id: 'motion/signed-torque',
+  title: 'Torque at the motor, braking and lowering included',
+  symbols: signedSymbols,
+  result: { kind: 'torque', tex: 'T', meaning: 'torque at the motor shaft along the motion; negative: the motor holds back' },
+  tex: '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + \\frac{T_2}{<ratio>}\\,\\eta_r^{\\mp1},\\quad T_2 = \\frac{<driveInertia>\\,<acceleration>}{<k>} + <drag> + \\begin{cases}<force>\\,<k>/<efficiency> & F\\ge0\\\\ <force>\\,<k>\\,<backEfficiency> & F<0\\end{cases}\\quad \\scriptstyle(\\eta_r=<reducerEfficiency>)',
+  citation: { basis: 'textbook', text: 'Newton about the motor shaft; where the power flows back the losses help' },
+  range: 'Any direction of motion; drag that does not grow with speed.',
+  evaluate: ({ motorInertia, driveInertia, acceleration, ratio, reducerEfficiency, force, k, efficiency, backEfficiency, drag }) => {
+    const shaft = (driveInertia * acceleration) / k + drag + (force >= 0 ? (force * k) / efficiency : force * k * backEfficiency);
+    // A reducer loses the other way round when the drive pushes the motor.
+    const reduced = shaft >= 0 ? shaft / (ratio * reducerEfficiency) : (shaft * Math.max(0, 2 - 1 / reducerEfficiency)) / ratio;
+    return (motorInertia * acceleration * ratio) / k + reduced;
+  },
+});

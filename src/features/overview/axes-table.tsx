@@ -16,7 +16,7 @@ const MOST_AXES = 8;
 
 /** The axes with verdict and letter; they can be added and removed (and that taken back). */
 export function AxesTable({ session, project, report }: { session: Session; project: Project; report: MachineReport }) {
-  const setAxes = (axes: Project['axes'], label: string) => session.edit([{ path: 'axes', value: axes as never }], { label });
+  const setAxes = (axes: Project['axes'], label: string) => session.edit([{ path: 'axes', value: axes }], { label });
   const add = (role: Role) => setAxes([...project.axes, startingAxis(role, freshId())], `Added: ${roles[role].name}`);
   return (
     <section aria-labelledby="axes-title">

@@ -43,7 +43,7 @@ export function AskedPanel({ axis, mass, editor, system }: PanelProps) {
 
 function Masses({ axis, editor, system }: Omit<PanelProps, 'mass'>) {
   const { masses } = axis.loads;
-  const setAll = (next: typeof masses, label: string) => editor.apply([{ path: 'loads.masses', value: next as never }], label);
+  const setAll = (next: typeof masses, label: string) => editor.apply([{ path: 'loads.masses', value: next }], label);
   return (
     <div className={styles.inset}>
       {masses.map((body, i) => (

@@ -73,11 +73,19 @@ export function AxisDrawing({ axis, report, system }: { axis: Axis; report: Axis
       </g>
       {carriages(far, true)}
       {carriages(near, false)}
+      {drive.turning === 'nut' ? (
+        <g stroke="var(--rc-ink)" strokeWidth="1">
+          <rect x={near + px(0.03, 7)} y={screwY + px(0.03, 8)} width={px(motorLength, 14)} height={motorHeight} rx="2" fill="var(--rc-steel)" />
+          <path d={`M${near} ${screwY}V${screwY + px(0.03, 8) + motorHeight / 2}H${near + px(0.03, 7)}`} strokeWidth="2" fill="none" />
+          <text x={near + px(0.03, 7) + px(motorLength, 14) + 6} y={screwY + px(0.03, 8) + motorHeight / 2 + 4} fontSize="11" fill="var(--rc-soft)" stroke="none">nut turns, screw stands</text>
+        </g>
+      ) : (
       <g stroke="var(--rc-ink)" strokeWidth="1">
         <rect x={x(0) - px(0.012, 4) - motorLength * scale - face * scale * 0.5} y={screwY - motorHeight / 2} width={px(motorLength, 14)} height={motorHeight} rx="2" fill="var(--rc-steel)" />
         <path d={`M${x(0) - px(0.012, 4) - face * scale * 0.5} ${screwY}H${x(0)}`} strokeWidth="2.5" />
         <rect x={x(0) - px(0.012, 4) - face * scale * 0.45} y={screwY - px(0.012, 3.5)} width={px(face * 0.35, 4)} height={2 * px(0.012, 3.5)} fill="var(--rc-panel)" />
       </g>
+      )}
       <rect x={x(0)} y={screwY - px(drive.nominalDiameter.si, 2.5) / 2} width={between * scale} height={px(drive.nominalDiameter.si, 2.5)} fill="var(--rc-ink)" opacity="0.9" />
       <rect x={near - px(0.025, 5)} y={screwY - px(0.02, 6)} width={2 * px(0.025, 5)} height={2 * px(0.02, 6)} fill="var(--rc-blue)" strokeDasharray={drive.nutOffset ? undefined : '3 2'} stroke="var(--rc-ink)" />
       {bearing(x(0), drive.motorEnd)}

@@ -26,6 +26,8 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
   'drive.stretch': { label: 'Stretched by', help: 'Tension put into the screw at assembly; only with both ends fixed.' },
   'drive.bearingStiffness': { label: 'Bearing stiffness', help: 'Axial, from the datasheet of the thrust bearing.' },
   'drive.bearingDrag': { label: 'Bearing drag', help: 'Torque that turns the screw alone, nut off.' },
+  'drive.nutInertia': { label: 'Nut inertia', help: 'Nut, its bearing and its pulley together, where the nut turns.' },
+  'drive.screwInertia': { label: 'Screw inertia', help: 'Of the whole screw, from its datasheet. Left empty it is computed from the thread profile.' },
   'drive.thread.efficiency': { label: 'Efficiency', help: 'Ball screws 0.90 to 0.95 (from memory).' },
   'drive.thread.preload': { label: 'Preload', help: 'Force between the two halves of the nut. 0 without preload.' },
   'drive.thread.dynamicLoad': { label: 'Dynamic rating Ca' },

@@ -45,7 +45,7 @@ export function Ladder({ report, doubt, rapid, feed, system, onWorking }: Ladder
         const words = `${rungName[r.id]}: ${formatQuantity('speed', r.limit, system, 3).text} ± ${formatQuantity('speed', off, system, 2).number}, ${verdictWords[r.verdict]}`;
         return (
           <g key={r.id} className={styles.rung} role="button" tabIndex={0} aria-label={`${words}. Show the working`} onClick={() => onWorking(r.line)} onKeyDown={(e) => { if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); onWorking(r.line); } }}>
-            <title>{remedy ? `${words}. ${remedyText(remedy, system)} → ${formatQuantity('speed', remedy.becomes, system, 3).text}` : words}</title>
+            <title>{remedy ? `${words}. ${remedyText(remedy, system)} → ${remedy.becomes === null ? 'gone' : formatQuantity('speed', remedy.becomes, system, 3).text}` : words}</title>
             <rect x="0" y={labels[i]! - 8} width={WIDTH} height="16" fill="transparent" />
             <g style={{ transform: `translateY(${at}px)` }}><path d={`M${LEFT} 0H${RIGHT}`} stroke={colour} strokeWidth={governs ? 5 : 2.6} /></g>
             {Math.abs(labels[i]! - at) > 3 && <path d={`M${LEFT - 3} ${at}L${LEFT - 12} ${labels[i]}M${RIGHT + 3} ${at}l6 ${labels[i]! - at}`} stroke={colour} strokeWidth="0.7" />}

@@ -46,6 +46,7 @@ function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainPr
         <div className={styles.inset} id={id} ref={bringIntoView}>
           {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
           {link.id === 'screw' && axis.drive.sets === 2 && <p className={styles.hint}>Two screws must be tied by a belt, or each homed by its own switch: they square the gantry or rack it.</p>}
+          {link.id === 'screw' && axis.drive.turning === 'nut' && <p className={styles.hint}>The motor rides with the nut: its mass belongs to the moving masses. The screw stands, held against turning at its ends.</p>}
           {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
         </div>
       )}

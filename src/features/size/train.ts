@@ -46,6 +46,7 @@ export const links: readonly LinkSpec[] = [
     summary: (a, s) => `${a.drive.thread.kind === 'ball' ? 'ball' : forms[a.drive.thread.form]} ${q(a, 'drive.nominalDiameter', 'length', s)}, lead ${q(a, 'drive.lead', 'linearPerTurn', s)}`,
     choices: ({ drive }) => [
       { path: 'drive.sets', label: 'How many', options: [[1, 'one screw'], [2, 'one each side']] },
+      { path: 'drive.turning', label: 'What turns', options: [['screw', 'the screw'], ['nut', 'the nut']] },
       { path: 'drive.thread.kind', label: 'Thread', options: [['ball', 'ball'], ['sliding', 'sliding']] },
       ...(drive.thread.kind === 'ball'
         ? [{ path: 'drive.thread.making', label: 'Made', options: [['rolled', 'rolled'], ['ground', 'ground']] as const }, { path: 'drive.thread.accuracyClass', label: 'Class', options: (['T3', 'T5', 'T7', 'T10'] as const).map((c) => [c, c] as const) }]
@@ -56,7 +57,7 @@ export const links: readonly LinkSpec[] = [
       ...(drive.thread.kind === 'ball'
         ? (['drive.thread.efficiency', 'drive.thread.preload', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit'] as const)
         : (['drive.thread.friction', 'drive.thread.preload', 'drive.thread.collarFriction', 'drive.thread.collarDiameter', 'drive.thread.nutStiffness'] as const)),
-      'drive.temperatureRise',
+      drive.turning === 'nut' ? 'drive.nutInertia' : 'drive.screwInertia', 'drive.temperatureRise',
     ],
   },
   {

@@ -87,6 +87,7 @@ export function remedyText(r: Remedy, system: UnitSystem): string {
   const say = (kind: Kind, name: string, digits = 3) => formatQuantity(kind, num(r.params, name), system, digits).text;
   switch (r.code) {
     case 'lead': return `Lead ${say('linearPerTurn', 'to')} instead of ${say('linearPerTurn', 'from')}`;
+    case 'turn-nut': return `Nut turns, screw stands (+${say('mass', 'mass')} of motor on board)`;
     case 'screw': return `Screw ${say('length', 'nominal')}, lead ${say('linearPerTurn', 'lead')}`;
     case 'screw-fixed': return `Screw ${say('length', 'nominal')}, lead ${say('linearPerTurn', 'lead')}, both ends fixed, stretched by ${say('force', 'stretch')}`;
     case 'fix-both-stretched': return `Both ends fixed, stretched by ${say('force', 'stretch')}`;
@@ -111,15 +112,15 @@ export function remedyText(r: Remedy, system: UnitSystem): string {
 export function remedyEffect(f: Finding, r: Remedy, axisSpeed: number, system: UnitSystem): string {
   const breaks = r.breaks.length ? `; but then ${r.breaks.map((code) => checkName[code] ?? code).join(', ')} gives out` : '';
   // Where the wish changes and not the limit, the figure stays: the verdict is the news.
-  if (Math.abs(r.becomes - f.value) <= 1e-9 * Math.abs(f.value)) return `${r.verdict === 'gives-out' ? 'nearer, but not there' : verdictWords[r.verdict]}${breaks}`;
-  const value = Number.isFinite(r.becomes) ? formatQuantity(f.kind, r.becomes, system, 3).text : 'gone';
-  const gain = f.kind === 'speed' && f.value > 0 && Number.isFinite(r.becomes) ? ` (×${formatNumber(r.becomes / f.value, 2)})` : '';
-  const axis = f.kind === 'speed' && Math.abs(r.axisSpeed - r.becomes) > 1e-9 && Math.abs(r.axisSpeed - axisSpeed) > 1e-9 ? `; axis then ${formatQuantity('speed', r.axisSpeed, system, 3).text}` : '';
+  if (r.becomes !== null && Math.abs(r.becomes - f.value) <= 1e-9 * Math.abs(f.value)) return `${r.verdict === 'gives-out' ? 'nearer, but not there' : verdictWords[r.verdict]}${breaks}`;
+  const value = r.becomes === null ? 'gone' : formatQuantity(f.kind, r.becomes, system, 3).text;
+  const gain = r.becomes !== null && f.kind === 'speed' && f.value > 0 ? ` (×${formatNumber(r.becomes / f.value, 2)})` : '';
+  const axis = f.kind === 'speed' && (r.becomes === null || Math.abs(r.axisSpeed - r.becomes) > 1e-9) && Math.abs(r.axisSpeed - axisSpeed) > 1e-9 ? `; axis then ${formatQuantity('speed', r.axisSpeed, system, 3).text}` : '';
   return `${value}${gain}${axis}${breaks}`;
 }
 
 /** Names of the figures below the drawing. */
 export const figureName: Record<string, string> = {
   'pulses-per-length': 'Pulses', resolution: 'One pulse', 'inertia-ratio': 'Load / rotor inertia', stiffness: 'Stiffness in line', 'stiffness-at-most': 'Stiffness, at most', frequency: 'Natural frequency', 'frequency-at-most': 'Frequency, at most',
-  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', turns: 'By hand crank', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'peak-power': 'Peak power',
+  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', turns: 'By hand crank', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'brake-torque': 'Braking torque', 'peak-power': 'Peak power',
 };

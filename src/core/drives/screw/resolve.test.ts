@@ -66,6 +66,19 @@ describe('a resolved screw', () => {
       for (const f of a.figures) expect(Number.isFinite(f.value), f.id).toBe(true);
     }), { numRuns: 60 });
   });
+  it('a turning nut brings its own inertia and does not whip; a datasheet beats the drawn profile', () => {
+    const { drive } = demoAxis('bed');
+    const nut = resolveScrew({ ...drive, turning: 'nut' }, q('length', 2.54), 200, silentWorksheet);
+    expect(nut.inertia).toBe(drive.nutInertia.si);
+    expect(nut.speedLimits.map((l) => l.id)).toEqual(['dn']);
+    const typed = resolveScrew({ ...drive, screwInertia: { typed: '1.4 kg·cm²', si: q('inertia', 1.4e-4), basis: 'datasheet' } }, q('length', 2.54), 200, silentWorksheet);
+    expect(typed.inertia).toBe(1.4e-4);
+    const drawn = resolveScrew(drive, q('length', 2.54), 200, silentWorksheet).inertia;
+    // Between a plain rod of the root and one of the nominal diameter, 2720 mm long.
+    const rod = (d: number) => (Math.PI / 32) * 7850 * d ** 4 * 2.72;
+    expect(drawn).toBeGreaterThan(rod(0.0135));
+    expect(drawn).toBeLessThan(rod(0.016));
+  });
   it('a column pushes from the far end as well where the far end takes thrust', () => {
     const axis = demoAxis('gantry');
     const one = resolveScrew({ ...axis.drive, nutOffset: { ...axis.drive.nutOffset!, si: q('length', 0.02) } }, q('length', 0.4), 200, silentWorksheet);

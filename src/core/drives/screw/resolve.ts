@@ -12,7 +12,7 @@ import { ballScrewLife, SHOCK_FACTOR } from './life';
 import { lineStiffness, nutReach } from './line-stiffness';
 import { screwInertia } from './section';
 import { profileMeans } from './thread-profile';
-import { holdOf, thrustEnds, whip } from './whip';
+import { holdOf, screwLimits, thrustEnds } from './whip';
 
 /** Efficiency both ways and drag of the nut. */
 function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
@@ -42,17 +42,25 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
   };
 }
 
+/** What turns with the drive shaft: the nut, or the screw by its datasheet or its thread profile. */
+function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'inertia'>; source: string } {
+  if (drive.turning === 'nut') return { value: drive.nutInertia.si, source: 'drive.nutInertia' };
+  if (drive.screwInertia) return { value: drive.screwInertia.si, source: 'drive.screwInertia' };
+  const meanDiameter = quantity('length', profileMeans(drive).fourth ** 0.25);
+  const value = sheet.apply(screwInertia, { density: screwSteel.density, meanDiameter, length: drive.betweenBearings.si }, 'drive.inertia', { length: 'drive.betweenBearings' });
+  return { value, source: '#drive.inertia' };
+}
+
 /**
- * Everything that a rotating screw tells the axis.
+ * Everything that a screw drive tells the axis.
  * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
  */
 export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): ResolvedDrive {
-  const { modulus, density, expansion } = screwSteel;
+  const { modulus, expansion } = screwSteel;
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
-  const bending = whip(drive, travel, sheet);
-  const meanDiameter = quantity('length', profileMeans(drive).fourth ** 0.25);
-  const inertia = sheet.apply(screwInertia, { density, meanDiameter, length: drive.betweenBearings.si }, 'drive.inertia', { length: 'drive.betweenBearings' });
+  const bending = screwLimits(drive, travel, sheet);
+  const inertia = shaftInertia(drive, sheet);
 
   // The column runs from the bearing that takes the thrust to the nut; the nut holds sideways, not in slope.
   const ends = thrustEnds(drive);
@@ -83,7 +91,8 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
     backEfficiency: losses.backEfficiency,
     ...(losses.lockingRatio === undefined ? {} : { lockingRatio: losses.lockingRatio }),
     drag: sheet.apply(driveDrag, { nut: losses.nutDrag, bearings: drive.bearingDrag.si }, 'drive.drag', { nut: '#drive.nutDrag', bearings: 'drive.bearingDrag' }),
-    inertia,
+    inertia: inertia.value,
+    inertiaSource: inertia.source,
     speedLimits: bending.limits,
     thrustLimit: { limit, line: 'column' },
     stiffness: lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet),

@@ -41,49 +41,66 @@ export function boundingPieces(drive: ScrewDrive, travel: number): Piece[][] {
   return [whole, [{ name: 'motor-side', length: motorSide, a, b: 'hinge' }, { name: 'far-side', length: farSide, a: b, b: 'hinge' }]];
 }
 
-export interface Whip {
+/** What bends: E, I, mass per length and the compression that is in it. */
+interface Section {
+  readonly secondMoment: Quantity<'secondMoment'>;
+  readonly area: Quantity<'area'>;
+  readonly areaSource: string;
+  readonly compression: Quantity<'force'>;
+}
+
+/** Critical speed of a piece, and what compression leaves of it. */
+function speedOf(piece: Piece, { secondMoment, area, areaSource, compression }: Section, sheet: Worksheet) {
+  const { modulus, density } = screwSteel;
+  const ends = endCase(piece.a, piece.b);
+  const length = quantity('length', piece.length);
+  const lengthSource = piece.name === 'whole' ? 'drive.betweenBearings' : 'drive.nutOffset';
+  const critical = sheet.apply(criticalSpeed, { lambda: quantity('ratio', ends.lambda), length, modulus, secondMoment, density, area }, 'whip.critical', { length: lengthSource, secondMoment: '#screw.secondMoment', area: areaSource });
+  if (compression === 0) return { critical, warm: quantity('ratio', 1) };
+  const euler = sheet.apply(eulerLoad, { factor: quantity('ratio', ends.column), modulus, secondMoment, length }, 'whip.euler', { secondMoment: '#screw.secondMoment', length: lengthSource });
+  return { critical, warm: sheet.apply(warmFactor, { compression, euler }, 'whip.warm', { compression: '#screw.heatCompression', euler: '#whip.euler' }) };
+}
+
+/** Whip limit of a turning screw, over the piece that decides it. */
+function whipLimit(drive: ScrewDrive, travel: number, section: Section, sheet: Worksheet): SpeedLimit {
+  const rate = (piece: Piece) => {
+    const { critical, warm } = speedOf(piece, section, silentWorksheet);
+    return critical * warm;
+  };
+  const lowest = (pieces: readonly Piece[]) => pieces.reduce((low, p) => (rate(p) < rate(low) ? p : low));
+  const piece = boundingPieces(drive, travel).map(lowest).reduce((best, p) => (rate(p) > rate(best) ? p : best));
+  const { critical, warm } = speedOf(piece, section, sheet);
+  const limit = sheet.apply(whipSpeed, { allowance: quantity('ratio', WHIP_ALLOWANCE), warm, critical, lead: drive.lead.si }, 'whip', { warm: section.compression === 0 ? undefined : '#whip.warm', critical: '#whip.critical', lead: 'drive.lead' });
+  return { id: 'whip', limit, line: 'whip', over: quantity('length', piece.length) };
+}
+
+function diameterSpeed(drive: ScrewDrive, sheet: Worksheet): SpeedLimit[] {
+  if (drive.thread.kind !== 'ball') return [];
+  const typed = drive.thread.speedLimit;
+  const dn = typed?.si ?? quantity('diameterSpeed', (usualSpeedLimit[drive.thread.making] * 1e-3 * 2 * Math.PI) / 60);
+  const limit = sheet.apply(diameterSpeedLimit, { dn, nominal: drive.nominalDiameter.si, lead: drive.lead.si }, 'dn', { dn: typed ? 'drive.thread.speedLimit' : undefined, nominal: 'drive.nominalDiameter', lead: 'drive.lead' });
+  return [{ id: 'dn', limit, line: 'dn' }];
+}
+
+export interface ScrewBending {
   readonly limits: readonly SpeedLimit[];
   readonly compression: Quantity<'force'>;
   readonly rootArea: Quantity<'area'>;
   readonly secondMoment: Quantity<'secondMoment'>;
 }
 
-/** Whip and DN limit of a rotating screw. */
-export function whip(drive: ScrewDrive, travel: number, sheet: Worksheet): Whip {
-  const { modulus, density, expansion } = screwSteel;
+/** Speed limits of the screw; a standing one (turning nut) does not whip. */
+export function screwLimits(drive: ScrewDrive, travel: number, sheet: Worksheet): ScrewBending {
+  const { modulus, expansion } = screwSteel;
   const secondMoment = sheet.apply(rootSecondMoment, { root: drive.rootDiameter.si }, 'screw.secondMoment', { root: 'drive.rootDiameter' });
   const rootArea = sheet.apply(circleArea, { diameter: drive.rootDiameter.si }, 'screw.rootArea', { diameter: 'drive.rootDiameter' });
-  const area = drive.thread.kind === 'ball' ? rootArea : sheet.apply(meanArea, { meanSquare: quantity('area', profileMeans(drive).square) }, 'screw.meanArea');
-  const areaSource = drive.thread.kind === 'ball' ? '#screw.rootArea' : '#screw.meanArea';
-  const both = drive.motorEnd === 'fixed' && drive.farEnd === 'fixed';
-  const compression = both
+  const compression = drive.motorEnd === 'fixed' && drive.farEnd === 'fixed'
     ? sheet.apply(heatCompression, { modulus, area: rootArea, expansion, rise: drive.temperatureRise.si, stretch: drive.stretch.si }, 'screw.heatCompression', { area: '#screw.rootArea', rise: 'drive.temperatureRise', stretch: 'drive.stretch' })
     : quantity('force', 0);
-
-  const speedOf = (piece: Piece, to: Worksheet) => {
-    const ends = endCase(piece.a, piece.b);
-    const length = quantity('length', piece.length);
-    const lengthSource = piece.name === 'whole' ? 'drive.betweenBearings' : 'drive.nutOffset';
-    const critical = to.apply(criticalSpeed, { lambda: quantity('ratio', ends.lambda), length, modulus, secondMoment, density, area }, 'whip.critical', { length: lengthSource, secondMoment: '#screw.secondMoment', area: areaSource });
-    if (compression === 0) return { critical, warm: quantity('ratio', 1) };
-    const euler = to.apply(eulerLoad, { factor: quantity('ratio', ends.column), modulus, secondMoment, length }, 'whip.euler', { secondMoment: '#screw.secondMoment', length: lengthSource });
-    return { critical, warm: to.apply(warmFactor, { compression, euler }, 'whip.warm', { compression: '#screw.heatCompression', euler: '#whip.euler' }) };
-  };
-
-  const rate = (piece: Piece) => {
-    const { critical, warm } = speedOf(piece, silentWorksheet);
-    return critical * warm;
-  };
-  const lowest = (pieces: readonly Piece[]) => pieces.reduce((low, p) => (rate(p) < rate(low) ? p : low));
-  const bounds = boundingPieces(drive, travel).map(lowest);
-  const piece = bounds.reduce((best, p) => (rate(p) > rate(best) ? p : best));
-  const { critical, warm } = speedOf(piece, sheet);
-  const limit = sheet.apply(whipSpeed, { allowance: quantity('ratio', WHIP_ALLOWANCE), warm, critical, lead: drive.lead.si }, 'whip', { warm: compression === 0 ? undefined : '#whip.warm', critical: '#whip.critical', lead: 'drive.lead' } as const);
-  const limits: SpeedLimit[] = [{ id: 'whip', limit, line: 'whip', over: quantity('length', piece.length) }];
-  if (drive.thread.kind === 'ball') {
-    const typed = drive.thread.speedLimit;
-    const dn = typed?.si ?? quantity('diameterSpeed', (usualSpeedLimit[drive.thread.making] * 1e-3 * 2 * Math.PI) / 60);
-    limits.push({ id: 'dn', limit: sheet.apply(diameterSpeedLimit, { dn, nominal: drive.nominalDiameter.si, lead: drive.lead.si }, 'dn', { dn: typed ? 'drive.thread.speedLimit' : undefined, nominal: 'drive.nominalDiameter', lead: 'drive.lead' }), line: 'dn' });
-  }
-  return { limits, compression, rootArea, secondMoment };
+  const balls = diameterSpeed(drive, sheet);
+  if (drive.turning === 'nut') return { limits: balls, compression, rootArea, secondMoment };
+  const ball = drive.thread.kind === 'ball';
+  const area = ball ? rootArea : sheet.apply(meanArea, { meanSquare: quantity('area', profileMeans(drive).square) }, 'screw.meanArea');
+  const whip = whipLimit(drive, travel, { secondMoment, area, areaSource: ball ? '#screw.rootArea' : '#screw.meanArea', compression }, sheet);
+  return { limits: [whip, ...balls], compression, rootArea, secondMoment };
 }
