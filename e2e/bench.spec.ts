@@ -132,6 +132,13 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await page.getByLabel('What turns', { exact: true }).selectOption('nut');
   await expect(rung(page, 'Whip of the screw')).toHaveCount(0);
   await expect(field(page, 'Nut inertia')).toHaveValue('2 kg·cm²');
+  await openLink(page, /^Reducer/);
+  await page.getByLabel('Kind', { exact: true }).selectOption('belt');
+  await expect(page.getByText('Motor 2 turns, drive 1 turn: slower and stronger.')).toBeVisible();
+  await field(page, 'Ratio').fill('0,5');
+  await expect(page.getByText('drive 2000 rpm')).toBeVisible();
+  await page.getByLabel('Kind', { exact: true }).selectOption('none');
+  await openLink(page, /^Screw/);
   await page.getByLabel('How many', { exact: true }).selectOption('2');
   await expect(page.getByRole('button', { name: /^Screw ×2/ })).toBeVisible();
   await page.getByRole('heading', { level: 1 }).click();

@@ -20,7 +20,7 @@ const shots = [
   { name: 'axis-bench-plunge', path: bench('plunge'), size: desk },
   { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
-  { name: 'drive-train-link', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: /^Screw/ }).first().click() },
+  { name: 'drive-train-link', path: bench('gantry'), size: desk, act: async (page) => { await page.getByRole('button', { name: /^Reducer/ }).first().click(); await page.getByLabel('Kind', { exact: true }).selectOption('planetary'); } },
   { name: 'working', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click() },
   { name: 'refused-input', path: bench('bed'), size: desk, act: async (page) => { await page.getByLabel('Travel', { exact: true }).fill('3 N·m'); } },
   { name: 'station-not-built', path: '/prove?m=tern-creek', size: desk },

@@ -1,6 +1,6 @@
 import { type ResolvedDrive, resolveScrew } from '@/core/drives';
 import type { Axis } from '@/core/model';
-import { accelerationLimit, axisForce, gravityForce, motorTorque, turningInertia } from '@/core/motion';
+import { accelerationLimit, axisForce, gravityForce, motorTorque, motorTravel, reducerSpeed, turningInertia } from '@/core/motion';
 import { type ResolvedMotor, resolveStepper, stepper } from '@/core/motors';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
@@ -16,7 +16,7 @@ export interface LoadCase {
   readonly line: string;
 }
 
-export type RungId = 'whip' | 'dn' | 'torque-rapid' | 'torque-cut' | 'pulses';
+export type RungId = 'whip' | 'dn' | 'torque-rapid' | 'torque-cut' | 'reducer' | 'pulses';
 
 /** A speed at which something gives out, and the speed that is asked of it. */
 export interface SpeedRung {
@@ -48,12 +48,30 @@ export interface Analysis {
   readonly rungs: readonly SpeedRung[];
   readonly accelerations: readonly AccelerationRung[];
   readonly pulsesPerLength: Quantity<'pulsesPerLength'>;
-  /** Rotor and coupling. */
+  /** All that sits on the motor shaft. */
   readonly motorInertia: Quantity<'inertia'>;
+  readonly gear: Gear;
 }
 
-/** No reducer yet: every drive sits on the motor shaft. The equations carry the ratio already. */
-export const DIRECT = { ratio: quantity('ratio', 1), reducerEfficiency: quantity('ratio', 1) } as const;
+/** What stands between motor and drive. */
+export interface Gear {
+  readonly ratio: Quantity<'ratio'>;
+  readonly reducerEfficiency: Quantity<'ratio'>;
+  /** Travel of the axis per radian of the motor, and the line or input that it comes from. */
+  readonly kMotor: Quantity<'travelPerRadian'>;
+  readonly kSource: string;
+}
+
+const ONE = quantity('ratio', 1);
+
+function gearOf({ reducer }: Axis, k: Quantity<'travelPerRadian'>, sheet: Worksheet): Gear {
+  if (!reducer) return { ratio: ONE, reducerEfficiency: ONE, kMotor: k, kSource: '#drive.k' };
+  const kMotor = sheet.apply(motorTravel, { k, ratio: reducer.ratio.si }, 'motor.k', { k: '#drive.k', ratio: 'reducer.ratio' });
+  return { ratio: reducer.ratio.si, reducerEfficiency: reducer.efficiency.si, kMotor, kSource: '#motor.k' };
+}
+
+/** Sources of a reducer's figures, where there is one. */
+export const gearSources = ({ reducer }: Axis) => (reducer ? { ratio: 'reducer.ratio', reducerEfficiency: 'reducer.efficiency' } : {});
 
 /** Sum of all bodies that ride on an axis, kg. */
 export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
@@ -83,11 +101,13 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
 
   const drive = resolveScrew(axis.drive, demands.travel.si, forces.cut, sheet);
   const motor = resolveStepper(axis.motor, axis.driver, axis.supply, sheet);
-  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia' });
+  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si, reducer: axis.reducer?.inertia.si ?? quantity('inertia', 0) }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia', reducer: axis.reducer ? 'reducer.inertia' : undefined });
+  const gear = gearOf(axis, drive.k, sheet);
+  const { ratio, reducerEfficiency, kMotor } = gear;
   const torqueOf = (key: keyof typeof forces, acceleration: Quantity<'acceleration'>) =>
-    sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ...DIRECT, force: forces[key], k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, `torque.${key}`, {
+    sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ratio, reducerEfficiency, force: forces[key], k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, `torque.${key}`, {
       motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: `#force.${key}`, k: '#drive.k',
-      efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
+      ...gearSources(axis), efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
     });
   const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
   const cases = {
@@ -96,15 +116,18 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
     cut: caseOf('cut', demands.feed.si, demands.acceleration.si),
   };
 
-  const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio: DIRECT.ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', k: '#drive.k' });
+  const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', ratio: axis.reducer ? 'reducer.ratio' : undefined, k: '#drive.k' });
   const rungs: SpeedRung[] = drive.speedLimits.map((found) => ({ ...found, wish: 'rapid', asked: demands.rapid.si }));
   rungs.push(
-    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, drive.k, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
-    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, drive.k, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
+    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, kMotor, gear.kSource, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
+    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, kMotor, gear.kSource, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
     { id: 'pulses', limit: sheet.apply(stepper.pulseSpeed, { limit: axis.controller.pulseLimit.si, perLength }, 'pulses', { limit: 'controller.pulseLimit', perLength: '#pulsesPerLength' }), wish: 'rapid', asked: demands.rapid.si, line: 'pulses' },
   );
 
-  const atSpeed = (speed: Quantity<'speed'>) => quantity('angularSpeed', speed / drive.k);
+  const input = axis.reducer?.inputSpeed;
+  if (input) rungs.push({ id: 'reducer', limit: sheet.apply(reducerSpeed, { input: input.si, kMotor }, 'reducer', { input: 'reducer.inputSpeed', kMotor: gear.kSource }), wish: 'rapid', asked: demands.rapid.si, line: 'reducer' });
+
+  const atSpeed = (speed: Quantity<'speed'>) => quantity('angularSpeed', speed / kMotor);
   const steadyCut = torqueOf('cut-steady', zero.acceleration);
   const accelerationAt = (id: AccelerationRung['id'], speed: Quantity<'speed'>, holding: Quantity<'torque'>, holdingLine: string, full: LoadCase): AccelerationRung => {
     const usable = motor.usableAt(atSpeed(speed), `usable.${id}`, sheet);
@@ -115,5 +138,5 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
     accelerationAt('at-rapid', demands.rapid.si, cases.rapid.torque, 'torque.rapid', cases['speed-up']),
     accelerationAt('under-cut', demands.feed.si, steadyCut, 'torque.cut-steady', cases.cut),
   ];
-  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength, motorInertia };
+  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength, motorInertia, gear };
 }

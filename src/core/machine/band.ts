@@ -19,15 +19,15 @@ export interface TorqueBand {
 const POINTS = 48;
 
 /** The torque curve of one motor from rest to a fifth beyond what is asked, the corner of the curve included. */
-export function torqueBand({ axis, drive, motor, rungs }: Analysis): TorqueBand {
+export function torqueBand({ axis, gear, motor, rungs }: Analysis): TorqueBand {
   const torqueLimit = rungs.find((r) => r.id === 'torque-rapid')!.limit;
   const end = 1.2 * Math.max(axis.demands.rapid.si, Math.min(torqueLimit, 3 * axis.demands.rapid.si));
-  const corner = motor.corner * drive.k;
+  const corner = motor.corner * gear.kMotor;
   const speeds = Array.from({ length: POINTS }, (_, i) => (end * i) / (POINTS - 1));
   if (corner > 0 && corner < end) speeds.push(corner);
   speeds.sort((a, b) => a - b);
   const points = speeds.map((speed) => {
-    const w = quantity('angularSpeed', speed / drive.k);
+    const w = quantity('angularSpeed', speed / gear.kMotor);
     return { speed, pullOut: motor.pullOut(w), usable: motor.usable(w) };
   });
   return { points, corner };

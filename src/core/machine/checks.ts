@@ -1,5 +1,5 @@
 import { type Verdict, verdictOf } from '@/core/findings';
-import { type AxisFieldPath } from '@/core/model';
+import type { Axis, AxisFieldPath } from '@/core/model';
 import { backDrivingTorque, inertiaRatio, naturalFrequency, rampTime, reflectedInertia, topSpeed } from '@/core/motion';
 import { stepper } from '@/core/motors';
 import { type Kind, quantity } from '@/core/units';
@@ -41,7 +41,7 @@ const railReach = defineFormula({
 });
 
 const rungPath: Record<RungId, AxisFieldPath> = {
-  whip: 'drive.rootDiameter', dn: 'drive.nominalDiameter', 'torque-rapid': 'motor.holdingTorque', 'torque-cut': 'motor.holdingTorque', pulses: 'controller.pulseLimit',
+  whip: 'drive.rootDiameter', dn: 'drive.nominalDiameter', 'torque-rapid': 'motor.holdingTorque', 'torque-cut': 'motor.holdingTorque', reducer: 'reducer.inputSpeed', pulses: 'controller.pulseLimit',
 };
 
 const rungCheck = (id: RungId): Check => (analysis) => {
@@ -60,6 +60,8 @@ const rungCheck = (id: RungId): Check => (analysis) => {
 /** Judgement below which a limit of comfort, not of strength, is only called thin. */
 const soft = (limit: number, value: number): Verdict => (verdictOf(limit, value) === 'gives-out' ? 'thin' : 'holds');
 
+const gearRatio = (axis: Axis) => (axis.reducer ? { ratio: 'reducer.ratio' } : {});
+
 const SQRT2 = Math.SQRT2;
 /** Load over rotor inertia that steppers take well. Common practice, no source. */
 const INERTIA_RATIO_LIMIT = 10;
@@ -74,6 +76,7 @@ const checks: Record<CheckCode, Check> = {
   dn: rungCheck('dn'),
   'torque-rapid': rungCheck('torque-rapid'),
   'torque-cut': rungCheck('torque-cut'),
+  reducer: rungCheck('reducer'),
   pulses: rungCheck('pulses'),
 
   column: ({ drive, cases }) => ({
@@ -81,9 +84,9 @@ const checks: Record<CheckCode, Check> = {
     value: drive.thrustLimit.limit, limit: cases.cut.force, margin: drive.thrustLimit.limit / cases.cut.force, params: {}, line: drive.thrustLimit.line,
   }),
 
-  drops: ({ axis, gravity, share, drive, motor }, sheet) => {
+  drops: ({ axis, gravity, share, drive, motor, gear }, sheet) => {
     if (Math.abs(gravity) <= axis.loads.guideDrag.si) return undefined;
-    const left = sheet.apply(backDrivingTorque, { share, weight: gravity, guideDrag: axis.loads.guideDrag.si, k: drive.k, backEfficiency: drive.backEfficiency, drag: drive.drag }, 'drops', { weight: '#gravity', guideDrag: 'loads.guideDrag', k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' });
+    const left = sheet.apply(backDrivingTorque, { share, weight: gravity, guideDrag: axis.loads.guideDrag.si, k: drive.k, backEfficiency: drive.backEfficiency, drag: drive.drag, ratio: gear.ratio }, 'drops', { ...gearRatio(axis), weight: '#gravity', guideDrag: 'loads.guideDrag', k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' });
     // The detent may hold from rest, and lets go when the axis already moves as the power fails.
     const verdict: Verdict = left <= 0 ? 'holds' : left <= motor.detent ? 'thin' : 'gives-out';
     return { code: 'drops', verdict, path: 'loads.counterbalance', kind: 'torque', value: left, limit: motor.detent, margin: left <= 0 ? Infinity : motor.detent / left, params: { weight: gravity, mass: axis.loads.masses.reduce((m, b) => m + b.mass.si, 0), sets: axis.drive.sets }, line: 'drops' };
@@ -115,8 +118,8 @@ const checks: Record<CheckCode, Check> = {
     return { code: 'supply-low', verdict: soft(voltage, 0.75 * wanted), path: 'supply.voltage', kind: 'voltage', value: voltage, limit: wanted, margin: voltage / wanted, params: {}, line: 'supply.rule' };
   },
 
-  'inertia-ratio': ({ axis, mass, share, drive }, sheet) => {
-    const load = sheet.apply(reflectedInertia, { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: quantity('ratio', 1) }, 'inertia.load', { driveInertia: drive.inertiaSource, mass: 'loads.masses', k: '#drive.k' });
+  'inertia-ratio': ({ axis, mass, share, drive, gear }, sheet) => {
+    const load = sheet.apply(reflectedInertia, { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: gear.ratio }, 'inertia.load', { ...gearRatio(axis), driveInertia: drive.inertiaSource, mass: 'loads.masses', k: '#drive.k' });
     const ratio = sheet.apply(inertiaRatio, { load, rotor: axis.motor.rotorInertia.si }, 'inertia.ratio', { load: '#inertia.load', rotor: 'motor.rotorInertia' });
     return { code: 'inertia-ratio', verdict: soft(INERTIA_RATIO_LIMIT, ratio), path: 'motor.rotorInertia', kind: 'ratio', value: ratio, limit: INERTIA_RATIO_LIMIT, margin: INERTIA_RATIO_LIMIT / ratio, params: {}, line: 'inertia.ratio' };
   },

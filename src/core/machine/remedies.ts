@@ -1,6 +1,6 @@
 import { screwSizes, screwSteel } from '@/core/catalogue';
-import type { Edit } from '@/core/findings';
-import { type Axis, fieldRuleAt } from '@/core/model';
+import type { Edit, EditValue } from '@/core/findings';
+import { type Axis, fieldRuleAt, startingReducer } from '@/core/model';
 import { formatIn, units } from '@/core/units';
 import type { Analysis } from './analysis';
 import type { CheckCode, Checked } from './checks';
@@ -107,6 +107,8 @@ function moreTorque(axis: Axis): Candidate[] {
     ...steps.map((v) => ({ code: 'supply', params: { to: v }, edits: [set('supply.voltage', v, 'standard')] })),
     ...(both ? [{ code: 'crest-and-supply', params: { crest, voltage: highest }, edits: [set('driver.crestCurrent', Math.floor(crest * 100) / 100), set('supply.voltage', highest, 'standard')] }] : []),
     ...leads(axis, () => true),
+    // A belt stage: more torque at less speed; the model says which of the two was short.
+    ...(axis.reducer ? [] : [1.5, 2, 3].map((ratio) => ({ code: 'belt-stage', params: { ratio }, edits: [{ path: 'reducer', value: startingReducer('belt', ratio) as unknown as EditValue }] }))),
     ...[0.5, 0.25].map((f) => ({ code: 'acceleration', params: { to: demands.acceleration.si * f }, edits: [set('demands.acceleration', demands.acceleration.si * f)] })),
   ];
 }
@@ -126,6 +128,11 @@ const candidates: Record<CheckCode, (axis: Axis, found: Checked, analysis: Analy
   dn: (axis, found) => [...leads(axis, (l) => l > axis.drive.lead.si), ...screws(axis, (nominal, l) => nominal < axis.drive.nominalDiameter.si && l >= axis.drive.lead.si), ...askLess('demands.rapid', found.value, axis)],
   'torque-rapid': (axis, found) => [...moreTorque(axis), ...askLess('demands.rapid', found.value, axis)],
   'torque-cut': (axis, found) => [...moreTorque(axis), ...askLess('demands.feed', found.value, axis)],
+  reducer: (axis, found) => [
+    ...[5, 4, 3, 2].filter((r) => axis.reducer && r < axis.reducer.ratio.si).map((r) => ({ code: 'ratio', params: { to: r }, edits: [set('reducer.ratio', r)] })),
+    ...leads(axis, (l) => l > axis.drive.lead.si),
+    ...askLess('demands.rapid', found.value, axis),
+  ],
   pulses: (axis, found) => [
     ...[16, 10, 8, 4].filter((m) => m < axis.driver.microsteps.si).map((m) => ({ code: 'microsteps', params: { to: m }, edits: [set('driver.microsteps', m)] })),
     ...pulseRates.filter((f) => f > axis.controller.pulseLimit.si).map((f) => ({ code: 'controller', params: { to: f }, edits: [set('controller.pulseLimit', f)] })),

@@ -1,9 +1,9 @@
 import { byWeight, type Finding, type Remedy, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
 import { applyEdits, type Axis, axisIssues, type Project } from '@/core/model';
-import { moveTime, peakPower, resolution, shuttleTorque, signedTorque } from '@/core/motion';
+import { moveTime, peakPower, reducerPlay, resolution, shuttleTorque, signedTorque } from '@/core/motion';
 import { type Kind, quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
-import { analyse, type Analysis, type CaseId, DIRECT, type RungId } from './analysis';
+import { analyse, type Analysis, type CaseId, gearSources, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
 import { type Checked, runCheck, runChecks } from './checks';
 import { type Candidate, candidatesFor } from './remedies';
@@ -109,11 +109,11 @@ function remediesFor(analysis: Analysis, found: Checked, before: readonly Checke
 }
 
 function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Worksheet): Figure[] {
-  const { demands } = analysis.axis;
-  const { drive, cases, share, mass, gravity, motorInertia } = analysis;
+  const { demands, reducer } = analysis.axis;
+  const { drive, cases, share, mass, gravity, motorInertia, gear } = analysis;
   const guideDrag = analysis.axis.loads.guideDrag.si;
-  const train = { motorInertia, driveInertia: drive.inertia, ...DIRECT, k: drive.k, efficiency: drive.efficiency, backEfficiency: drive.backEfficiency, drag: drive.drag };
-  const trainSources = { motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' };
+  const train = { motorInertia, driveInertia: drive.inertia, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, k: drive.k, efficiency: drive.efficiency, backEfficiency: drive.backEfficiency, drag: drive.drag };
+  const trainSources = { ...gearSources(analysis.axis), motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' };
   // Braking on the way down, where the weight pushes on; on a level axis the way does not matter.
   const braking = quantity('acceleration', -demands.acceleration.si);
   const brakingForce = quantity('force', share * (mass * braking + guideDrag - Math.abs(gravity)));
@@ -130,13 +130,14 @@ function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Works
     ...(ring ? [{ id: drive.stiffness.missing.length ? 'frequency-at-most' : 'frequency', kind: 'frequency' as const, value: Number(ring.params.frequency), line: 'natural-frequency' }] : []),
     ...drive.figures.map((f) => ({ ...f, kind: kinds[f.id] ?? ('ratio' as const) })),
     { id: 'move-time', kind: 'time', value: sheet.apply(moveTime, move, 'move-time', moveSources), line: 'move-time' },
+    ...(reducer ? [{ id: 'reducer-play', kind: 'length' as const, value: sheet.apply(reducerPlay, { backlash: reducer.backlash.si, k: drive.k }, 'reducer-play', { backlash: 'reducer.backlash', k: '#drive.k' }), line: 'reducer-play' }] : []),
     { id: 'brake-torque', kind: 'torque', value: sheet.apply(signedTorque, { ...train, acceleration: braking, force: brakingForce }, 'torque.brake', { ...trainSources, acceleration: 'demands.acceleration' }), line: 'torque.brake' },
     { id: 'shuttle-torque', kind: 'torque', value: sheet.apply(shuttleTorque, { ...move, ...train, share, mass, guideDrag, gravity }, 'shuttle-torque', { ...moveSources, ...trainSources, mass: 'loads.masses', guideDrag: 'loads.guideDrag', gravity: '#gravity' }), line: 'shuttle-torque' },
-    { id: 'peak-power', kind: 'power', value: sheet.apply(peakPower, { torque: cases['speed-up'].torque, speed: demands.rapid.si, k: drive.k }, 'peak-power', { torque: '#torque.speed-up', speed: 'demands.rapid', k: '#drive.k' }), line: 'peak-power' },
+    { id: 'peak-power', kind: 'power', value: sheet.apply(peakPower, { torque: cases['speed-up'].torque, speed: demands.rapid.si, k: gear.kMotor }, 'peak-power', { torque: '#torque.speed-up', speed: 'demands.rapid', k: gear.kSource }), line: 'peak-power' },
   ];
 }
 
-function unknownsOf({ axis: { drive, driver, guide }, drive: resolved }: Analysis): { path: string; effect: string }[] {
+function unknownsOf({ axis: { drive, driver, guide, reducer }, drive: resolved }: Analysis): { path: string; effect: string }[] {
   return [
     ...(drive.nutOffset ? [] : [{ path: 'drive.nutOffset', effect: 'whip' }]),
     ...resolved.stiffness.missing.map((path) => ({ path, effect: 'stiffness' })),
@@ -144,6 +145,7 @@ function unknownsOf({ axis: { drive, driver, guide }, drive: resolved }: Analysi
     ...(drive.thread.kind === 'ball' && !drive.thread.speedLimit ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }] : []),
     ...(guide.railLength ? [] : [{ path: 'guide.railLength', effect: 'travel-chain' }]),
     ...(guide.carriageSpan ? [] : [{ path: 'guide.carriageSpan', effect: 'travel-chain' }]),
+    ...(reducer && !reducer.inputSpeed && reducer.kind === 'planetary' ? [{ path: 'reducer.inputSpeed', effect: 'reducer' }] : []),
     ...(driver.maxVoltage ? [] : [{ path: 'driver.maxVoltage', effect: 'supply' }]),
     ...(driver.maxCrestCurrent ? [] : [{ path: 'driver.maxCrestCurrent', effect: 'crest' }]),
   ];
@@ -172,7 +174,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
     .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: remediesFor(analysis, { ...c, margin: _margin }, checked) }));
   const caseReport = (id: CaseId) => {
     const { speed, force, torque, line } = analysis.cases[id];
-    const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.drive.k), `usable.case.${id}`, sheet);
+    const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.gear.kMotor), `usable.case.${id}`, sheet);
     return { speed, force, torque, usable, verdict: verdictOf(usable, torque), line };
   };
   const report: AxisReport = {

@@ -58,7 +58,7 @@ describe('a project file', () => {
       const damaged = setAt(demo(), path, value);
       const opened = readProjectValue(JSON.parse(JSON.stringify(damaged)));
       if (!opened.ok) for (const issue of opened.issues) expect(explainIssue(issue).length).toBeGreaterThan(10);
-      else expect(path).toMatch(/name|typed|nutOffset|screwInertia|jerk|guide|Load|Stiffness|speedLimit|max/);
+      else expect(path).toMatch(/name|typed|nutOffset|screwInertia|reducer|jerk|guide|Load|Stiffness|speedLimit|max/);
     }), { numRuns: 1500 });
   });
 
@@ -124,7 +124,7 @@ describe('paths, fields and doubt', () => {
         expect(fieldRuleAt(path), path).toBeDefined();
         seen.add(path);
       }
-    const optional = ['drive.screwInertia', 'demands.jerk', 'guide.carriageSpan', 'drive.nutOffset', 'drive.bearingStiffness', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit', 'drive.thread.friction', 'drive.thread.collarFriction', 'drive.thread.collarDiameter', 'driver.maxVoltage', 'driver.maxCrestCurrent'];
+    const optional = ['reducer.ratio', 'reducer.efficiency', 'reducer.inertia', 'reducer.backlash', 'reducer.inputSpeed', 'drive.screwInertia', 'demands.jerk', 'guide.carriageSpan', 'drive.nutOffset', 'drive.bearingStiffness', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit', 'drive.thread.friction', 'drive.thread.collarFriction', 'drive.thread.collarDiameter', 'driver.maxVoltage', 'driver.maxCrestCurrent'];
     for (const path of Object.keys(axisFields)) expect(seen.has(path) || optional.includes(path), path).toBe(true);
   });
   it('sets one value and shares the rest; a path that leads nowhere is an error of ours', () => {

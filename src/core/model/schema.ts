@@ -63,6 +63,18 @@ const screwDrive = z.strictObject({
   stretch: field('drive.stretch'),
 });
 
+const reducer = z.strictObject({
+  kind: z.enum(['belt', 'planetary']),
+  /** Motor turns for one turn of the drive; below 1 it speeds up. */
+  ratio: field('reducer.ratio'),
+  efficiency: field('reducer.efficiency'),
+  /** At its input. */
+  inertia: field('reducer.inertia'),
+  /** At its output. */
+  backlash: field('reducer.backlash'),
+  inputSpeed: optional('reducer.inputSpeed'),
+});
+
 const stepper = z.strictObject({
   kind: z.literal('stepper'),
   holdingTorque: field('motor.holdingTorque'),
@@ -102,6 +114,8 @@ const axis = z.strictObject({
     carriageSpan: optional('guide.carriageSpan'),
   }),
   drive: z.discriminatedUnion('kind', [screwDrive]),
+  /** Between motor and drive; null: the motor drives directly. */
+  reducer: reducer.nullable(),
   coupling: z.strictObject({ inertia: field('coupling.inertia') }),
   motor: z.discriminatedUnion('kind', [stepper]),
   driver: z.strictObject({
@@ -134,6 +148,7 @@ export type ScrewDrive = Extract<Axis['drive'], { kind: 'screw' }>;
 export type BallThread = z.infer<typeof ballThread>;
 export type SlidingThread = z.infer<typeof slidingThread>;
 export type Stepper = Extract<Axis['motor'], { kind: 'stepper' }>;
+export type Reducer = z.infer<typeof reducer>;
 export type EndFixing = ScrewDrive['farEnd'];
 
 /** The published JSON Schema of the current version (draft 2020-12). */

@@ -125,7 +125,7 @@ describe('torque at the motor', () => {
     expect(base.k * 3000 * 2 * Math.PI).toBeCloseTo(15, 9);
   });
   it('a weight turns a free ball screw and leaves a self-locking one alone', () => {
-    const drop = (backEfficiency: number, drag: number) => backDrivingTorque.evaluate({ share: q('ratio', 1), weight: q('force', 120), guideDrag: q('force', 20), k: base.k, backEfficiency: q('ratio', backEfficiency), drag: q('torque', drag) });
+    const drop = (backEfficiency: number, drag: number) => backDrivingTorque.evaluate({ share: q('ratio', 1), weight: q('force', 120), guideDrag: q('force', 20), k: base.k, backEfficiency: q('ratio', backEfficiency), drag: q('torque', drag), ratio: q('ratio', 1) });
     expect(drop(0.9, 0)).toBeCloseTo(100 * base.k * 0.9, 12);
     expect(drop(-0.3, 0)).toBeLessThan(0);
     expect(drop(0.9, 0.2)).toBeLessThan(0);

@@ -126,12 +126,13 @@ export const turningInertia = defineFormula({
   symbols: {
     rotor: { kind: 'inertia', tex: 'J_r', meaning: 'rotor' },
     coupling: { kind: 'inertia', tex: 'J_k', meaning: 'coupling' },
+    reducer: { kind: 'inertia', tex: 'J_g', meaning: 'reducer, at its input; 0 without one' },
   },
-  result: { kind: 'inertia', tex: 'J_m', meaning: 'rotor and coupling' },
-  tex: '<rotor> + <coupling>',
+  result: { kind: 'inertia', tex: 'J_m', meaning: 'all on the motor shaft' },
+  tex: '<rotor> + <coupling> + <reducer>',
   citation: { basis: 'derived', text: 'Sum of inertias on one shaft' },
   range: 'Same shaft.',
-  evaluate: ({ rotor, coupling }) => rotor + coupling,
+  evaluate: ({ rotor, coupling, reducer }) => rotor + coupling + reducer,
 });
 
 /** Symbols of the signed torque equation, shared with what integrates it. */

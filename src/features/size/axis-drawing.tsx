@@ -24,7 +24,9 @@ export function AxisDrawing({ axis, report, system }: { axis: Axis; report: Axis
   const span = guide.carriageSpan?.si ?? Math.min(0.3, 0.4 * between);
   const rail = guide.railLength?.si ?? travel + span;
   const offset = drive.nutOffset?.si ?? (between - travel) / 2;
-  const motorLength = face * 1.5;
+  // A reducer is drawn as the front part of the motor, parted by a line.
+  const reducerLength = axis.reducer ? face * 0.7 : 0;
+  const motorLength = face * 1.5 + reducerLength;
   // The middle of the nut goes with the middle of the carriages; x = 0 is the motor-end bearing.
   const railStart = offset + travel / 2 - rail / 2;
   const left = Math.min(-motorLength - face, railStart);
@@ -82,6 +84,7 @@ export function AxisDrawing({ axis, report, system }: { axis: Axis; report: Axis
       ) : (
       <g stroke="var(--rc-ink)" strokeWidth="1">
         <rect x={x(0) - px(0.012, 4) - motorLength * scale - face * scale * 0.5} y={screwY - motorHeight / 2} width={px(motorLength, 14)} height={motorHeight} rx="2" fill="var(--rc-steel)" />
+        {reducerLength > 0 && <path d={`M${x(0) - px(0.012, 4) - face * scale * 0.5 - reducerLength * scale} ${screwY - motorHeight / 2}v${motorHeight}`} />}
         <path d={`M${x(0) - px(0.012, 4) - face * scale * 0.5} ${screwY}H${x(0)}`} strokeWidth="2.5" />
         <rect x={x(0) - px(0.012, 4) - face * scale * 0.45} y={screwY - px(0.012, 3.5)} width={px(face * 0.35, 4)} height={2 * px(0.012, 3.5)} fill="var(--rc-panel)" />
       </g>

@@ -7,7 +7,7 @@ import { fieldText } from './labels';
 import type { AxisFieldPath } from '@/core/model';
 import type { AxisEditor } from './use-axis-editor';
 
-const optionalPaths = new Set<string>(['demands.jerk', 'guide.railLength', 'guide.carriageSpan', 'drive.nutOffset', 'drive.screwInertia', 'drive.bearingStiffness', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit', 'driver.maxVoltage', 'driver.maxCrestCurrent']);
+const optionalPaths = new Set<string>(['reducer.inputSpeed', 'demands.jerk', 'guide.railLength', 'guide.carriageSpan', 'drive.nutOffset', 'drive.screwInertia', 'drive.bearingStiffness', 'drive.thread.dynamicLoad', 'drive.thread.nutStiffness', 'drive.thread.speedLimit', 'driver.maxVoltage', 'driver.maxCrestCurrent']);
 
 /** One measured input of an axis. */
 export function AxisField({ axis, path, editor, system }: { axis: Axis; path: AxisFieldPath; editor: AxisEditor; system: UnitSystem }) {

@@ -6,7 +6,7 @@ import styles from './sheet.module.css';
 import { figureName } from './wording';
 
 // Some figures are read in another unit than their kind's usual one.
-const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', life: 'm' };
+const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', 'reducer-play': 'µm', life: 'm' };
 
 function show(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {
   if (id === 'efficiency' || id === 'back-efficiency') return value < 0 ? 'locks itself' : `${(100 * value).toFixed(0)} %`;

@@ -36,6 +36,11 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
   'drive.thread.friction': { label: 'Friction', help: 'In the thread: bronze on steel, greased, 0.10 to 0.15; plastic nut 0.08 to 0.2 (from memory).' },
   'drive.thread.collarFriction': { label: 'Collar friction', help: '0 with rolling thrust bearings.' },
   'drive.thread.collarDiameter': { label: 'Collar diameter', help: 'Mean diameter of a plain thrust collar.' },
+  'reducer.ratio': { label: 'Ratio', help: 'Motor turns for one turn of the drive. With pulleys: teeth on the drive over teeth on the motor. Below 1 it speeds up.' },
+  'reducer.efficiency': { label: 'Efficiency', help: 'Belt stage 0.95 to 0.98, one planetary stage 0.92 to 0.96 (from memory).' },
+  'reducer.inertia': { label: 'Inertia', help: 'As the motor feels it: the driven pulley counts divided by the square of the ratio.' },
+  'reducer.backlash': { label: 'Play', help: 'At the output, as planetary reducers state it.' },
+  'reducer.inputSpeed': { label: 'Highest input' },
   'coupling.inertia': { label: 'Inertia' },
   'motor.holdingTorque': { label: 'Holding torque', help: 'Both phases on at rated current.' },
   'motor.ratedCurrent': { label: 'Rated current', help: 'Per phase, as printed on the motor.' },
@@ -62,5 +67,5 @@ export function labelOf(path: string): string {
 /** What stays unknown while an optional input is missing. */
 export const effectText: Record<string, string> = {
   whip: 'whip is computed without the help of the nut', stiffness: 'stiffness and frequency are upper bounds', life: 'the life of the screw is not known', dn: 'the DN limit is the low end of what is usual (memory)',
-  supply: 'whether the driver stands the supply is not known', crest: 'whether the driver can give the crest current is not known', 'travel-chain': 'whether the rail is long enough is not known',
+  supply: 'whether the driver stands the supply is not known', crest: 'whether the driver can give the crest current is not known', reducer: 'how fast the reducer may be driven is not known', 'travel-chain': 'whether the rail is long enough is not known',
 };

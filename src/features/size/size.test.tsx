@@ -15,7 +15,7 @@ import { fieldText, labelOf } from './labels';
 import { Ladder } from './ladder';
 import { spread } from './ladder-layout';
 import { linkOf, links } from './train';
-import { figureName, findingText, remedyEffect, remedyText } from './wording';
+import { figureName, findingText, ratioText, remedyEffect, remedyText } from './wording';
 
 afterEach(cleanup);
 
@@ -58,6 +58,15 @@ describe('words', () => {
     }
     expect(labelOf('loads.masses.3.mass')).toBe('Moving mass');
     expect([linkOf('drive.thrustBearing'), linkOf('drive.rootDiameter'), linkOf('demands.acceleration')]).toEqual(['bearings', 'screw', undefined]);
+  });
+});
+
+describe('a ratio in words', () => {
+  it('motor 1750 rpm, 2.25 in driving 5.25 in: 750 rpm; 12 in on the motor: 4000 rpm (common practice, no source)', () => {
+    expect(1750 / (5.25 / 2.25)).toBeCloseTo(750, 9);
+    expect(ratioText(5.25 / 2.25)).toBe('Motor 2.33 turns, drive 1 turn: slower and stronger. Motor 1000 rpm, drive 428.6 rpm.');
+    expect(1750 / (5.25 / 12)).toBeCloseTo(4000, 9);
+    expect(ratioText(5.25 / 12)).toMatch(/faster and weaker\. Motor 1000 rpm, drive 2286 rpm/);
   });
 });
 

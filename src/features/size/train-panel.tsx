@@ -1,17 +1,17 @@
 'use client';
 
 import { useId, useState } from 'react';
-import type { Edit, Verdict } from '@/core/findings';
+import type { Edit, EditValue, Verdict } from '@/core/findings';
 import { byWeight } from '@/core/findings';
 import type { AxisReport } from '@/core/machine';
-import { type Axis, getAt } from '@/core/model';
+import { type Axis, getAt, startingReducer } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
 import { AxisField } from './axis-field';
 import styles from './panels.module.css';
 import { type Choice, type LinkId, linkOf, links, type LinkSpec } from './train';
 import type { AxisEditor } from './use-axis-editor';
-import { findingText } from './wording';
+import { findingText, ratioText } from './wording';
 
 interface TrainProps { readonly axis: Axis; readonly report: AxisReport; readonly editor: AxisEditor; readonly system: UnitSystem; readonly open: LinkId | null; readonly onOpen: (link: LinkId | null) => void }
 
@@ -46,6 +46,7 @@ function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainPr
         <div className={styles.inset} id={id} ref={bringIntoView}>
           {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
           {link.id === 'screw' && axis.drive.sets === 2 && <p className={styles.hint}>Two screws must be tied by a belt, or each homed by its own switch: they square the gantry or rack it.</p>}
+          {link.id === 'reducer' && axis.reducer && <p className={styles.hint}>{ratioText(axis.reducer.ratio.si)}</p>}
           {link.id === 'screw' && axis.drive.turning === 'nut' && <p className={styles.hint}>The motor rides with the nut: its mass belongs to the moving masses. The screw stands, held against turning at its ends.</p>}
           {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
         </div>
@@ -66,10 +67,20 @@ function threadEdits(axis: Axis, kind: string): Edit[] {
   return [{ path: 'drive.thread', value: next as never }];
 }
 
+/** A reducer of another kind keeps its ratio; the rest starts from usual figures. */
+function reducerEdits(axis: Axis, kind: string): Edit[] {
+  const value = kind === 'belt' || kind === 'planetary' ? { ...startingReducer(kind, 2), ...(axis.reducer ? { ratio: axis.reducer.ratio } : {}) } : null;
+  return [{ path: 'reducer', value: value as unknown as EditValue }];
+}
+
+/** Choices that exchange a whole part. */
+const wholePart: Record<string, (axis: Axis, next: string) => Edit[]> = { 'drive.thread.kind': threadEdits, 'reducer.kind': reducerEdits };
+
 function ChoiceField({ axis, choice, editor }: { axis: Axis; choice: Choice; editor: AxisEditor }) {
   const id = useId();
   const [error, setError] = useState<string | undefined>();
-  const value = getAt(axis, choice.path) as string | number;
+  // No reducer is no object: the choice still has a word for it.
+  const value = (getAt(axis, choice.path) ?? 'none') as string | number;
   return (
     <div className={styles.choice}>
       <label htmlFor={id}>{choice.label}</label>
@@ -77,7 +88,7 @@ function ChoiceField({ axis, choice, editor }: { axis: Axis; choice: Choice; edi
         id={id} value={value} aria-describedby={error ? `${id}-error` : undefined}
         onChange={(e) => {
           const next = choice.options.find(([v]) => String(v) === e.target.value)![0];
-          const edits = choice.path === 'drive.thread.kind' ? threadEdits(axis, String(next)) : [{ path: choice.path, value: next }];
+          const edits = wholePart[choice.path]?.(axis, String(next)) ?? [{ path: choice.path, value: next }];
           setError(editor.apply(edits, choice.label, choice.path));
         }}
       >

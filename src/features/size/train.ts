@@ -1,7 +1,7 @@
 import { getAt, type Axis, type AxisFieldPath } from '@/core/model';
-import { formatQuantity, type UnitSystem } from '@/core/units';
+import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 
-export type LinkId = 'controller' | 'driver' | 'supply' | 'motor' | 'coupling' | 'screw' | 'bearings' | 'guide';
+export type LinkId = 'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'screw' | 'bearings' | 'guide';
 
 /** A choice among words, as opposed to a measured input. */
 export interface Choice {
@@ -40,6 +40,11 @@ export const links: readonly LinkSpec[] = [
     id: 'motor', title: (a) => `Stepper${each(a)}`, summary: (a, s) => `${q(a, 'motor.holdingTorque', 'torque', s)}, ${q(a, 'motor.inductance', 'inductance', s)}`, choices: () => [],
     fields: () => ['motor.holdingTorque', 'motor.ratedCurrent', 'motor.resistance', 'motor.inductance', 'motor.rotorTeeth', 'motor.rotorInertia', 'motor.detentTorque', 'motor.usableShare'],
   },
+  {
+    id: 'reducer', title: (a) => `Reducer${each(a)}`, summary: ({ reducer }) => (reducer ? `${reducer.kind} ${formatNumber(reducer.ratio.si, 3)} : 1` : 'none'),
+    choices: () => [{ path: 'reducer.kind', label: 'Kind', options: [['none', 'none'], ['belt', 'toothed belt'], ['planetary', 'planetary']] }],
+    fields: ({ reducer }) => (reducer ? ['reducer.ratio', 'reducer.efficiency', 'reducer.inertia', 'reducer.backlash', 'reducer.inputSpeed'] : []),
+  },
   { id: 'coupling', title: (a) => `Coupling${each(a)}`, summary: (a, s) => q(a, 'coupling.inertia', 'inertia', s), choices: () => [], fields: () => ['coupling.inertia'] },
   {
     id: 'screw', title: (a) => `Screw${each(a)}`,
@@ -76,6 +81,6 @@ export const links: readonly LinkSpec[] = [
 export function linkOf(path: string): LinkId | undefined {
   if (/^drive\.(motorEnd|farEnd|thrustBearing|bearing|stretch)/.test(path)) return 'bearings';
   const room = path.split('.')[0]!;
-  const byRoom: Record<string, LinkId> = { controller: 'controller', driver: 'driver', supply: 'supply', motor: 'motor', coupling: 'coupling', drive: 'screw', guide: 'guide' };
+  const byRoom: Record<string, LinkId> = { controller: 'controller', driver: 'driver', supply: 'supply', motor: 'motor', reducer: 'reducer', coupling: 'coupling', drive: 'screw', guide: 'guide' };
   return byRoom[room];
 }

@@ -4,11 +4,11 @@ import { verdictWords } from '@/ui/verdict-mark';
 import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 
 /** Short names of the rungs, for the ladder. */
-export const rungName: Record<RungId, string> = { whip: 'Whip of the screw', dn: 'Balls in the nut (DN)', 'torque-rapid': 'Torque at rapid', 'torque-cut': 'Torque under cut', pulses: 'Controller pulses' };
+export const rungName: Record<RungId, string> = { whip: 'Whip of the screw', dn: 'Balls in the nut (DN)', 'torque-rapid': 'Torque at rapid', 'torque-cut': 'Torque under cut', reducer: 'Reducer input', pulses: 'Controller pulses' };
 
 /** Names of checks inside a sentence. */
 const checkName: Record<string, string> = {
-  whip: 'whip', dn: 'the nut’s speed', 'torque-rapid': 'torque at rapid', 'torque-cut': 'torque under cut', pulses: 'the pulse rate', column: 'the column load', drops: 'the axis at power-off', 'crest-high': 'the motor’s heat', 'rail-short': 'the rail length',
+  whip: 'whip', dn: 'the nut’s speed', 'torque-rapid': 'torque at rapid', 'torque-cut': 'torque under cut', reducer: 'the reducer’s input speed', pulses: 'the pulse rate', column: 'the column load', drops: 'the axis at power-off', 'crest-high': 'the motor’s heat', 'rail-short': 'the rail length',
 };
 
 export const caseName: Record<CaseId, string> = { rapid: 'rapid', 'speed-up': 'speeding up', cut: 'cutting' };
@@ -50,6 +50,8 @@ export function findingText(f: Finding, system: UnitSystem): FindingText {
       return { title: thin ? 'Little torque left in the cut' : 'No torque left in the cut', ...missing, lines: [`Against the cutting force the usable torque lasts to ${value}. You cut at ${limit}.`] };
     case 'pulses':
       return { title: thin ? 'Pulses nearly run out' : 'Pulses run out', ...missing, lines: [`The controller's pulse rate is used up at ${value}; you ask for ${limit}.`] };
+    case 'reducer':
+      return { title: thin ? 'Reducer is close to its speed' : 'Reducer turns too fast', ...missing, lines: [`Its highest input speed is used up at ${value}; you ask for ${limit}.`] };
     case 'column':
       return { title: thin ? 'Screw is close to buckling' : 'Screw buckles', ...missing, lines: [`As a column it may take ${value} (half its Euler load); the worst cut pushes ${limit}.`] };
     case 'drops': {
@@ -98,6 +100,8 @@ export function remedyText(r: Remedy, system: UnitSystem): string {
     case 'supply': return `Supply ${say('voltage', 'to')}`;
     case 'crest-and-supply': return `Crest ${say('current', 'crest')} and ${say('voltage', 'voltage')}`;
     case 'acceleration': return `Acceleration ${say('acceleration', 'to')}`;
+    case 'belt-stage': return `Belt stage ${formatNumber(num(r.params, 'ratio'), 3)} : 1`;
+    case 'ratio': return `Ratio ${formatNumber(num(r.params, 'to'), 3)} : 1`;
     case 'microsteps': return `${r.params.to} microsteps`;
     case 'controller': return `Controller with ${say('pulseRate', 'to')}`;
     case 'counterbalance': return `Counterbalance of ${say('force', 'to')}`;
@@ -119,8 +123,15 @@ export function remedyEffect(f: Finding, r: Remedy, axisSpeed: number, system: U
   return `${value}${gain}${axis}${breaks}`;
 }
 
+/** A ratio in words, both ways, so that swapped pulleys are seen at once. */
+export function ratioText(ratio: number): string {
+  const turns = (n: number) => `${formatNumber(n, 3)} ${n === 1 ? 'turn' : 'turns'}`;
+  const what = ratio > 1 ? 'slower and stronger' : ratio < 1 ? 'faster and weaker' : 'the same';
+  return `Motor ${turns(ratio)}, drive 1 turn: ${what}. Motor 1000 rpm, drive ${formatNumber(1000 / ratio, 4)} rpm.`;
+}
+
 /** Names of the figures below the drawing. */
 export const figureName: Record<string, string> = {
   'pulses-per-length': 'Pulses', resolution: 'One pulse', 'inertia-ratio': 'Load / rotor inertia', stiffness: 'Stiffness in line', 'stiffness-at-most': 'Stiffness, at most', frequency: 'Natural frequency', 'frequency-at-most': 'Frequency, at most',
-  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', turns: 'By hand crank', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'brake-torque': 'Braking torque', 'peak-power': 'Peak power',
+  efficiency: 'Efficiency', 'back-efficiency': 'Driven back', 'heat-growth': 'Growth by heat', 'lead-error': 'Lead error, at most', life: 'Life of the nut', turns: 'By hand crank', 'move-time': 'End to end', 'shuttle-torque': 'RMS torque', 'brake-torque': 'Braking torque', 'reducer-play': 'Play of reducer', 'peak-power': 'Peak power',
 };

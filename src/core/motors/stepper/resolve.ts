@@ -15,7 +15,7 @@ export interface ResolvedMotor {
   /** Writes pull-out and usable torque at a speed as lines under a key. */
   readonly usableAt: (speed: Quantity<'angularSpeed'>, key: string, sheet: Worksheet) => Quantity<'torque'>;
   /** Highest axis speed at which the usable torque still meets a torque; 0 if it never does. */
-  readonly speedFor: (torque: Quantity<'torque'>, k: Quantity<'travelPerRadian'>, key: string, torqueLine: string, sheet: Worksheet) => Quantity<'speed'>;
+  readonly speedFor: (torque: Quantity<'torque'>, k: Quantity<'travelPerRadian'>, kSource: string, key: string, torqueLine: string, sheet: Worksheet) => Quantity<'speed'>;
 }
 
 /** Above this shaft speed no stepper is asked anything: 60 000 rpm in rad/s. */
@@ -74,10 +74,10 @@ export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: A
       const torque = to.apply(pullOutTorque, { K, crest, voltage, resistance, inductance, teeth, speed }, `${key}.pullOut`, electricSources);
       return to.apply(usableTorque, { share, pullOut: torque }, key, { share: 'motor.usableShare', pullOut: `#${key}.pullOut` });
     },
-    speedFor: (torque, k, key, torqueLine, to) =>
+    speedFor: (torque, k, kSource, key, torqueLine, to) =>
       to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
         K: electricSources.K, crest: electricSources.crest, voltage: electricSources.voltage, resistance: electricSources.resistance, inductance: electricSources.inductance, teeth: electricSources.teeth,
-        share: 'motor.usableShare', torque: `#${torqueLine}`, k: '#drive.k',
+        share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource,
       }),
   };
 }
