@@ -1,4 +1,5 @@
 import type { Quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
 
 /** A speed at which something in the drive gives out. */
 export interface SpeedLimit {
@@ -16,6 +17,13 @@ export interface DriveStiffness {
   readonly line: string;
   /** Inputs that are missing: while there are any, `value` is an upper bound. */
   readonly missing: readonly string[];
+}
+
+/** A figure by name, with the line that shows its working. */
+export interface DriveFigure {
+  readonly id: string;
+  readonly value: number;
+  readonly line: string;
 }
 
 /**
@@ -39,6 +47,6 @@ export interface ResolvedDrive {
   readonly stiffness: DriveStiffness;
   /** Compression by heat, where the drive cannot grow. */
   readonly heatCompression: Quantity<'force'>;
-  /** Lines of further figures worth showing, by name. */
-  readonly figures: readonly { readonly id: string; readonly value: number; readonly line: string }[];
+  /** Further figures worth showing; computed on demand, for a search never asks. */
+  readonly figures: (sheet: Worksheet) => readonly DriveFigure[];
 }

@@ -46,7 +46,6 @@ export interface Analysis {
   readonly motor: ResolvedMotor;
   readonly cases: Readonly<Record<CaseId, LoadCase>>;
   readonly rungs: readonly SpeedRung[];
-  readonly accelerations: readonly AccelerationRung[];
   readonly pulsesPerLength: Quantity<'pulsesPerLength'>;
   /** All that sits on the motor shaft. */
   readonly motorInertia: Quantity<'inertia'>;
@@ -76,6 +75,25 @@ export const gearSources = ({ reducer }: Axis) => (reducer ? { ratio: 'reducer.r
 /** Sum of all bodies that ride on an axis, kg. */
 export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
 
+interface ForcePart { readonly cutting: Quantity<'force'>; readonly acceleration: Quantity<'acceleration'> }
+type Carried = Pick<Analysis, 'share' | 'mass' | 'gravity'>;
+type Shaft = Pick<Analysis, 'axis' | 'drive' | 'motorInertia' | 'gear'>;
+
+function forceFor(axis: Axis, { share, mass, gravity }: Carried, key: string, { cutting, acceleration }: ForcePart, sheet: Worksheet): Quantity<'force'> {
+  return sheet.apply(axisForce, { share, mass, drag: axis.loads.guideDrag.si, gravity, cutting, acceleration }, key, {
+    share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: 'loads.guideDrag', gravity: '#gravity',
+    acceleration: acceleration ? 'demands.acceleration' : undefined, cutting: cutting ? 'demands.cuttingForce' : undefined,
+  });
+}
+
+function torqueFor({ axis, drive, motorInertia, gear }: Shaft, key: string, force: Quantity<'force'>, forceSource: string, acceleration: Quantity<'acceleration'>, sheet: Worksheet): Quantity<'torque'> {
+  return sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, force, k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, key, {
+    motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: forceSource, k: '#drive.k',
+    ratio: axis.reducer ? 'reducer.ratio' : undefined, reducerEfficiency: axis.reducer ? 'reducer.efficiency' : undefined,
+    efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
+  });
+}
+
 /**
  * Computes one axis. Pure; with the silent worksheet it keeps nothing but the result.
  * @param axis a validated axis.
@@ -87,15 +105,10 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : quantity('ratio', 1);
   const gravity = sheet.apply(gravityForce, { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si }, 'gravity', { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' });
   const zero = { cutting: quantity('force', 0), acceleration: quantity('acceleration', 0) };
-  const forceOf = (key: string, part: { cutting: Quantity<'force'>; acceleration: Quantity<'acceleration'> }) =>
-    sheet.apply(axisForce, { share, mass, drag: loads.guideDrag.si, gravity, ...part }, key, {
-      share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: 'loads.guideDrag', gravity: '#gravity',
-      acceleration: part.acceleration ? 'demands.acceleration' : undefined, cutting: part.cutting ? 'demands.cuttingForce' : undefined,
-    });
+  const forceOf = (key: string, part: ForcePart) => forceFor(axis, { share, mass, gravity }, key, part, sheet);
   const forces = {
     rapid: forceOf('force.rapid', zero),
     'speed-up': forceOf('force.speed-up', { ...zero, acceleration: demands.acceleration.si }),
-    'cut-steady': forceOf('force.cut-steady', { ...zero, cutting: demands.cuttingForce.si }),
     cut: forceOf('force.cut', { cutting: demands.cuttingForce.si, acceleration: demands.acceleration.si }),
   };
 
@@ -103,12 +116,9 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const motor = resolveStepper(axis.motor, axis.driver, axis.supply, sheet);
   const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si, reducer: axis.reducer?.inertia.si ?? quantity('inertia', 0) }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia', reducer: axis.reducer ? 'reducer.inertia' : undefined });
   const gear = gearOf(axis, drive.k, sheet);
-  const { ratio, reducerEfficiency, kMotor } = gear;
-  const torqueOf = (key: keyof typeof forces, acceleration: Quantity<'acceleration'>) =>
-    sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ratio, reducerEfficiency, force: forces[key], k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, `torque.${key}`, {
-      motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: `#force.${key}`, k: '#drive.k',
-      ...gearSources(axis), efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
-    });
+  const { ratio, kMotor } = gear;
+  const shaft: Shaft = { axis, drive, motorInertia, gear };
+  const torqueOf = (key: CaseId, acceleration: Quantity<'acceleration'>) => torqueFor(shaft, `torque.${key}`, forces[key], `#force.${key}`, acceleration, sheet);
   const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
   const cases = {
     rapid: caseOf('rapid', demands.rapid.si, zero.acceleration),
@@ -127,16 +137,20 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const input = axis.reducer?.inputSpeed;
   if (input) rungs.push({ id: 'reducer', limit: sheet.apply(reducerSpeed, { input: input.si, kMotor }, 'reducer', { input: 'reducer.inputSpeed', kMotor: gear.kSource }), wish: 'rapid', asked: demands.rapid.si, line: 'reducer' });
 
-  const atSpeed = (speed: Quantity<'speed'>) => quantity('angularSpeed', speed / kMotor);
-  const steadyCut = torqueOf('cut-steady', zero.acceleration);
-  const accelerationAt = (id: AccelerationRung['id'], speed: Quantity<'speed'>, holding: Quantity<'torque'>, holdingLine: string, full: LoadCase): AccelerationRung => {
-    const usable = motor.usableAt(atSpeed(speed), `usable.${id}`, sheet);
+  return { axis, mass, gravity, share, drive, motor, cases, rungs, pulsesPerLength: perLength, motorInertia, gear };
+}
+
+/** Highest accelerations at rapid and under cut; apart from the analysis, for a search does not ask for them. */
+export function accelerationsOf(analysis: Analysis, sheet: Worksheet): AccelerationRung[] {
+  const { axis, cases, gear, motor } = analysis;
+  const { demands } = axis;
+  const none = quantity('acceleration', 0);
+  const steadyForce = forceFor(axis, analysis, 'force.cut-steady', { cutting: demands.cuttingForce.si, acceleration: none }, sheet);
+  const steady = torqueFor(analysis, 'torque.cut-steady', steadyForce, '#force.cut-steady', none, sheet);
+  const at = (id: AccelerationRung['id'], holding: Quantity<'torque'>, holdingLine: string, full: LoadCase): AccelerationRung => {
+    const usable = motor.usableAt(quantity('angularSpeed', full.speed / gear.kMotor), `usable.${id}`, sheet);
     const limit = sheet.apply(accelerationLimit, { usable, holding, accelerating: full.torque, asked: demands.acceleration.si }, `acceleration.${id}`, { usable: `#usable.${id}`, holding: `#${holdingLine}`, accelerating: `#${full.line}`, asked: 'demands.acceleration' });
     return { id, limit, line: `acceleration.${id}` };
   };
-  const accelerations = [
-    accelerationAt('at-rapid', demands.rapid.si, cases.rapid.torque, 'torque.rapid', cases['speed-up']),
-    accelerationAt('under-cut', demands.feed.si, steadyCut, 'torque.cut-steady', cases.cut),
-  ];
-  return { axis, mass, gravity, share, drive, motor, cases, rungs, accelerations, pulsesPerLength: perLength, motorInertia, gear };
+  return [at('at-rapid', cases.rapid.torque, 'torque.rapid', cases['speed-up']), at('under-cut', steady, 'torque.cut-steady', cases.cut)];
 }

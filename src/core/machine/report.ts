@@ -3,7 +3,7 @@ import { applyEdits, type Axis, axisIssues, type Project } from '@/core/model';
 import { moveTime, peakPower, reducerPlay, resolution, shuttleTorque, signedTorque } from '@/core/motion';
 import { type Kind, quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
-import { analyse, type Analysis, type CaseId, gearSources, type RungId } from './analysis';
+import { accelerationsOf, analyse, type Analysis, type CaseId, gearSources, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
 import { type Checked, runCheck, runChecks } from './checks';
 import { type Candidate, candidatesFor } from './remedies';
@@ -128,7 +128,7 @@ function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Works
     ...(ratio ? [{ id: 'inertia-ratio', kind: 'ratio' as const, value: ratio.value, line: ratio.line! }] : []),
     { id: drive.stiffness.missing.length ? 'stiffness-at-most' : 'stiffness', kind: 'stiffness', value: drive.stiffness.value, line: drive.stiffness.line },
     ...(ring ? [{ id: drive.stiffness.missing.length ? 'frequency-at-most' : 'frequency', kind: 'frequency' as const, value: Number(ring.params.frequency), line: 'natural-frequency' }] : []),
-    ...drive.figures.map((f) => ({ ...f, kind: kinds[f.id] ?? ('ratio' as const) })),
+    ...drive.figures(sheet).map((f) => ({ ...f, kind: kinds[f.id] ?? ('ratio' as const) })),
     { id: 'move-time', kind: 'time', value: sheet.apply(moveTime, move, 'move-time', moveSources), line: 'move-time' },
     ...(reducer ? [{ id: 'reducer-play', kind: 'length' as const, value: sheet.apply(reducerPlay, { backlash: reducer.backlash.si, k: drive.k }, 'reducer-play', { backlash: 'reducer.backlash', k: '#drive.k' }), line: 'reducer-play' }] : []),
     { id: 'brake-torque', kind: 'torque', value: sheet.apply(signedTorque, { ...train, acceleration: braking, force: brakingForce }, 'torque.brake', { ...trainSources, acceleration: 'demands.acceleration' }), line: 'torque.brake' },
@@ -179,7 +179,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
   };
   const report: AxisReport = {
     axisId: axis.id, verdict, mass: analysis.mass, speed: governing.limit, governing: governing.id, feed: ladder[ladder.length - 1]!.limit, ladder,
-    accelerations: analysis.accelerations.map((a) => ({ ...a, asked: axis.demands.acceleration.si, verdict: verdictOf(a.limit, axis.demands.acceleration.si) })),
+    accelerations: accelerationsOf(analysis, sheet).map((a) => ({ ...a, asked: axis.demands.acceleration.si, verdict: verdictOf(a.limit, axis.demands.acceleration.si) })),
     cases: { rapid: caseReport('rapid'), 'speed-up': caseReport('speed-up'), cut: caseReport('cut') },
     band: torqueBand(analysis),
     findings,

@@ -1,7 +1,6 @@
-import { quantity } from '@/core/units';
 import { defineFormula } from '@/core/worksheet';
 import { planMove, rmsTorque } from './moves';
-import { signedSymbols, signedTorque } from './torque';
+import { signedSymbols, trainTorque } from './torque';
 
 const moveSymbols = {
   travel: { kind: 'length', tex: 's', meaning: 'travel, from rest to rest' },
@@ -54,11 +53,10 @@ export const shuttleTorque = defineFormula({
   ].join(''),
   citation: { basis: 'textbook', text: 'Mean heating of a motor follows the mean square of its torque; torque in each phase by the signed torque equation' },
   range: 'Without rest between moves: the upper bound. A stepper driver heats its motor at full current whatever the torque.',
-  evaluate: ({ travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity, ...drive }) => {
+  evaluate: (inputs) => {
+    const { travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity } = inputs;
     const move = planMove(travel, rapid, acceleration, jerkOf(jerk));
-    const way = (weight: number) => rmsTorque(move, (a) => signedTorque.evaluate({
-      ...drive, acceleration: quantity('acceleration', a), force: quantity('force', share * (mass * a + guideDrag + weight)),
-    }));
+    const way = (weight: number) => rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + weight)));
     return Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
   },
 });

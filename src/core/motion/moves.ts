@@ -74,7 +74,7 @@ export function planMove(distance: number, speed: number, acceleration: number, 
 export function rmsTorque(move: Move, torqueAt: (acceleration: number) => number, rest = 0): number {
   const heat = move.phases.reduce((sum, { duration, startAcceleration, jerk }) => {
     const squared = (t: number) => torqueAt(startAcceleration + jerk * t) ** 2;
-    return sum + (jerk === 0 ? squared(0) * duration : simpson(squared, 0, duration, 16));
+    return sum + (jerk === 0 ? squared(0) * duration : simpson(squared, 0, duration, 8));
   }, 0);
   return Math.sqrt(heat / (move.time + rest));
 }

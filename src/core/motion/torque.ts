@@ -1,4 +1,4 @@
-import { defineFormula } from '@/core/worksheet';
+import { defineFormula, type InputsOf } from '@/core/worksheet';
 
 /** Standard gravity, m/s² (exact by convention, NIST SP 811). */
 export const GRAVITY = 9.80665;
@@ -157,10 +157,14 @@ export const signedTorque = defineFormula({
   tex: '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + \\frac{T_2}{<ratio>}\\,\\eta_r^{\\mp1},\\quad T_2 = \\frac{<driveInertia>\\,<acceleration>}{<k>} + <drag> + \\begin{cases}<force>\\,<k>/<efficiency> & F\\ge0\\\\ <force>\\,<k>\\,<backEfficiency> & F<0\\end{cases}\\quad \\scriptstyle(\\eta_r=<reducerEfficiency>)',
   citation: { basis: 'textbook', text: 'Newton about the motor shaft; where the power flows back the losses help' },
   range: 'Any direction of motion; drag that does not grow with speed.',
-  evaluate: ({ motorInertia, driveInertia, acceleration, ratio, reducerEfficiency, force, k, efficiency, backEfficiency, drag }) => {
-    const shaft = (driveInertia * acceleration) / k + drag + (force >= 0 ? (force * k) / efficiency : force * k * backEfficiency);
-    // A reducer loses the other way round when the drive pushes the motor.
-    const reduced = shaft >= 0 ? shaft / (ratio * reducerEfficiency) : (shaft * Math.max(0, 2 - 1 / reducerEfficiency)) / ratio;
-    return (motorInertia * acceleration * ratio) / k + reduced;
-  },
+  evaluate: (train) => trainTorque(train, train.acceleration, train.force),
 });
+
+/** The signed torque with acceleration and force apart, so that integrating over a move makes no objects. */
+export function trainTorque(train: Omit<InputsOf<typeof signedSymbols>, 'acceleration' | 'force'>, acceleration: number, force: number): number {
+  const { motorInertia, driveInertia, ratio, reducerEfficiency, k, efficiency, backEfficiency, drag } = train;
+  const shaft = (driveInertia * acceleration) / k + drag + (force >= 0 ? (force * k) / efficiency : force * k * backEfficiency);
+  // A reducer loses the other way round when the drive pushes the motor.
+  const reduced = shaft >= 0 ? shaft / (ratio * reducerEfficiency) : (shaft * Math.max(0, 2 - 1 / reducerEfficiency)) / ratio;
+  return (motorInertia * acceleration * ratio) / k + reduced;
+}

@@ -2,7 +2,7 @@ import { leadVariation, screwSteel } from '@/core/catalogue';
 import type { ScrewDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import type { ResolvedDrive } from '../resolved';
+import type { DriveFigure, ResolvedDrive } from '../resolved';
 import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
 import { endCase } from './critical-speed';
 import { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
@@ -42,6 +42,25 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
   };
 }
 
+type Losses = ReturnType<typeof threadLosses>;
+
+function screwFigures(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, losses: Losses, sheet: Worksheet): DriveFigure[] {
+  const { expansion } = screwSteel;
+  const figures: DriveFigure[] = [];
+  const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
+  figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
+  if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
+  figure('turns', sheet.apply(turns, { distance: travel, lead: drive.lead.si }, 'turns', { distance: 'demands.travel', lead: 'drive.lead' }));
+  figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
+  if (drive.thread.kind === 'ball') {
+    const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
+    figure('lead-error', sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }));
+    if (drive.thread.dynamicLoad)
+      figure('life', sheet.apply(ballScrewLife, { dynamicLoad: drive.thread.dynamicLoad.si, shock: quantity('ratio', SHOCK_FACTOR), meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)), lead: drive.lead.si }, 'life', { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' }));
+  }
+  return figures;
+}
+
 /** What turns with the drive shaft: the nut, or the screw by its datasheet or its thread profile. */
 function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'inertia'>; source: string } {
   if (drive.turning === 'nut') return { value: drive.nutInertia.si, source: 'drive.nutInertia' };
@@ -56,7 +75,7 @@ function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'i
  * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
  */
 export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): ResolvedDrive {
-  const { modulus, expansion } = screwSteel;
+  const { modulus } = screwSteel;
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
   const bending = screwLimits(drive, travel, sheet);
@@ -73,18 +92,6 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
   const euler = sheet.apply(eulerLoad, { factor: quantity('ratio', column.factor), modulus, secondMoment: bending.secondMoment, length: quantity('length', column.length) }, 'column.euler', { secondMoment: '#screw.secondMoment', length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings' });
   const limit = sheet.apply(columnLimit, { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler }, 'column', { euler: '#column.euler' });
 
-  const figures: { id: string; value: number; line: string }[] = [];
-  const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
-  figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
-  if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
-  figure('turns', sheet.apply(turns, { distance: travel, lead: drive.lead.si }, 'turns', { distance: 'demands.travel', lead: 'drive.lead' }));
-  figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
-  if (drive.thread.kind === 'ball') {
-    const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
-    figure('lead-error', sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }));
-    if (drive.thread.dynamicLoad)
-      figure('life', sheet.apply(ballScrewLife, { dynamicLoad: drive.thread.dynamicLoad.si, shock: quantity('ratio', SHOCK_FACTOR), meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)), lead: drive.lead.si }, 'life', { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' }));
-  }
   return {
     k,
     efficiency: losses.efficiency,
@@ -97,6 +104,6 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
     thrustLimit: { limit, line: 'column' },
     stiffness: lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet),
     heatCompression: bending.compression,
-    figures,
+    figures: (to) => screwFigures(drive, travel, thrust, losses, to),
   };
 }

@@ -46,8 +46,9 @@ export function ballProfileMeans(profile: Profile): ProfileMeans {
   const halfWidth = Math.min(0.45 * pitch, Math.sqrt(Math.max(0, radius * radius - (radius - depth) ** 2)));
   const diameter = (x: number) => Math.min(nominal, 2 * (centre - Math.sqrt(Math.max(0, radius * radius - x * x))));
   const land = 1 - (2 * halfWidth) / pitch;
-  const groove = (power: number) => (2 / pitch) * simpson((x) => diameter(x) ** power, 0, halfWidth, 16);
-  return { square: land * nominal ** 2 + groove(2), fourth: land * nominal ** 4 + groove(4) };
+  const squared = (x: number) => diameter(x) * diameter(x);
+  const groove = (f: (x: number) => number) => (2 / pitch) * simpson(f, 0, halfWidth, 8);
+  return { square: land * nominal ** 2 + groove(squared), fourth: land * nominal ** 4 + groove((x) => squared(x) * squared(x)) };
 }
 
 
