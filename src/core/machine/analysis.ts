@@ -26,7 +26,7 @@ export interface SpeedRung {
   readonly asked: Quantity<'speed'>;
   readonly line: string;
   /** Free length that decides it, where one does. */
-  readonly over?: Quantity<'length'>;
+  readonly over?: Quantity<'length'> | undefined;
 }
 
 export interface AccelerationRung {
@@ -104,12 +104,14 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const mass = movingMass(axis);
   const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : quantity('ratio', 1);
   const gravity = sheet.apply(gravityForce, { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si }, 'gravity', { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' });
-  const zero = { cutting: quantity('force', 0), acceleration: quantity('acceleration', 0) };
+  const still = quantity('acceleration', 0);
+  const uncut = quantity('force', 0);
+  const asked = demands.acceleration.si;
   const forceOf = (key: string, part: ForcePart) => forceFor(axis, { share, mass, gravity }, key, part, sheet);
   const forces = {
-    rapid: forceOf('force.rapid', zero),
-    'speed-up': forceOf('force.speed-up', { ...zero, acceleration: demands.acceleration.si }),
-    cut: forceOf('force.cut', { cutting: demands.cuttingForce.si, acceleration: demands.acceleration.si }),
+    rapid: forceOf('force.rapid', { cutting: uncut, acceleration: still }),
+    'speed-up': forceOf('force.speed-up', { cutting: uncut, acceleration: asked }),
+    cut: forceOf('force.cut', { cutting: demands.cuttingForce.si, acceleration: asked }),
   };
 
   const drive = resolveScrew(axis.drive, demands.travel.si, forces.cut, sheet);
@@ -121,13 +123,14 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const torqueOf = (key: CaseId, acceleration: Quantity<'acceleration'>) => torqueFor(shaft, `torque.${key}`, forces[key], `#force.${key}`, acceleration, sheet);
   const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
   const cases = {
-    rapid: caseOf('rapid', demands.rapid.si, zero.acceleration),
-    'speed-up': caseOf('speed-up', demands.rapid.si, demands.acceleration.si),
-    cut: caseOf('cut', demands.feed.si, demands.acceleration.si),
+    rapid: caseOf('rapid', demands.rapid.si, still),
+    'speed-up': caseOf('speed-up', demands.rapid.si, asked),
+    cut: caseOf('cut', demands.feed.si, asked),
   };
 
   const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', ratio: axis.reducer ? 'reducer.ratio' : undefined, k: '#drive.k' });
-  const rungs: SpeedRung[] = drive.speedLimits.map((found) => ({ ...found, wish: 'rapid', asked: demands.rapid.si }));
+  // Written out: spreading an object cost a fifth of the whole analysis, which remedies run dozens of times.
+  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line, over }) => ({ id, limit, line, over, wish: 'rapid', asked: demands.rapid.si }));
   rungs.push(
     { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, kMotor, gear.kSource, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
     { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, kMotor, gear.kSource, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },

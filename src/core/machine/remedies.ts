@@ -120,7 +120,7 @@ const candidates: Record<CheckCode, (axis: Axis, found: Checked, analysis: Analy
     const { nominalDiameter: d, lead } = axis.drive;
     // Of each thicker screw the longest lead, which whips last, and the present one, which costs no torque.
     const longest = new Map(sizesOf(axis).map((s) => [s.nominal, Math.max(...s.leads)]));
-    const larger = screws(axis, (nominal, l) => nominal > d.si && (same(l, lead.si) || (l > lead.si && l === longest.get(nominal))));
+    const larger = screws(axis, (nominal, l) => nominal > d.si && nominal < 2.2 * d.si && (same(l, lead.si) || (l > lead.si && l === longest.get(nominal))));
     const rise = axis.drive.temperatureRise.si;
     const fixed = larger.map((c) => ({ code: 'screw-fixed', params: { ...c.params, stretch: stretchOf(c.root, rise), rise }, edits: [...c.edits, ...fixedBoth(c.root, rise)] }));
     return [...leads(axis, (l) => l > lead.si), ...larger, ...turningNut(axis), ...fixings(axis), ...fixed, ...askLess('demands.rapid', found.value, axis)];
