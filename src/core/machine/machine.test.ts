@@ -51,6 +51,23 @@ describe('remedies keep their word', () => {
   });
 });
 
+describe('a remedy that exchanges the screw', () => {
+  it('forgets what the datasheet said of the old one, and so does not make a thick screw light', () => {
+    const light = withSi(demoAxis('bed'), { 'drive.screwInertia': 1e-9 });
+    const remedies = axisReport(light).findings[0]!.remedies;
+    const screw = remedies.find((r) => r.code === 'screw')!;
+    const drive = applyEdits(light, screw.edits).drive;
+    expect(drive.screwInertia).toBeNull();
+    expect(drive.thread).toMatchObject({ dynamicLoad: null, nutStiffness: null, speedLimit: null });
+    // The same screw is found as heavy as if no inertia had ever been typed.
+    const plain = axisReport(demoAxis('bed')).findings[0]!.remedies.find((r) => r.code === 'screw')!;
+    expect(axisReport(applyEdits(light, screw.edits)).cases.cut.torque).toBe(axisReport(applyEdits(demoAxis('bed'), plain.edits)).cases.cut.torque);
+    const lead = remedies.find((r) => r.code === 'lead')!;
+    expect(applyEdits(light, lead.edits).drive.thread).toMatchObject({ dynamicLoad: null });
+    expect(applyEdits(light, lead.edits).drive.screwInertia).not.toBeNull();
+  });
+});
+
 describe('what physics says about the direction', () => {
   const axes = ['bed', 'gantry', 'plunge'] as const;
   const factor = fc.double({ min: 1.02, max: 3, noNaN: true });

@@ -28,6 +28,8 @@ const same = (a: number, b: number) => Math.abs(a - b) < 1e-6 * Math.max(a, b);
 
 /** The catalogue's sizes of the thread that the axis has. */
 function sizesOf({ drive }: Axis) {
+  // No standard lists square threads, so none are offered.
+  if (drive.thread.kind === 'sliding' && drive.thread.form === 'square') return [];
   const thread = drive.thread.kind === 'ball' ? 'ball' : drive.thread.form === 'acme' ? 'acme' : 'trapezoidal';
   return screwSizes.filter((s) => s.thread === thread);
 }
@@ -37,18 +39,27 @@ const pitchStarts = (lead: number, axis: Axis) => Math.max(1, Math.round(lead / 
 /** Starts follow the lead on sliding screws, where the pitch belongs to the diameter; ball screws have one. */
 const startsEdit = (lead: number, axis: Axis): Edit[] => (axis.drive.thread.kind === 'ball' ? [] : [set('drive.starts', pitchStarts(lead, axis), 'standard')]);
 
+/** Another lead means another nut: what the datasheet said of the old one no longer holds. */
+const forgetNut = ({ drive }: Axis): Edit[] => [
+  { path: 'drive.thread.nutStiffness', value: null },
+  ...(drive.thread.kind === 'ball' ? [{ path: 'drive.thread.dynamicLoad', value: null }, { path: 'drive.thread.speedLimit', value: null }] : []),
+];
+
+/** Another screw: its inertia is no longer the typed one either, but follows from the thread profile. */
+const forgetScrew = (axis: Axis): Edit[] => [{ path: 'drive.screwInertia', value: null }, ...forgetNut(axis)];
+
 const leads = (axis: Axis, which: (lead: number) => boolean): Candidate[] => {
   const { drive } = axis;
   const size = sizesOf(axis).find((s) => same(s.nominal, drive.nominalDiameter.si));
   return (size?.leads ?? []).filter((lead) => !same(lead, drive.lead.si) && which(lead)).map((lead) => ({
-    code: 'lead', params: { to: lead, from: drive.lead.si }, edits: [set('drive.lead', lead, 'standard'), ...startsEdit(lead, axis)],
+    code: 'lead', params: { to: lead, from: drive.lead.si }, edits: [set('drive.lead', lead, 'standard'), ...startsEdit(lead, axis), ...forgetNut(axis)],
   }));
 };
 
 const screws = (axis: Axis, which: (nominal: number, lead: number) => boolean): (Candidate & { readonly root: number })[] =>
   sizesOf(axis).filter((s) => !same(s.nominal, axis.drive.nominalDiameter.si)).flatMap((s) => s.leads.filter((lead) => which(s.nominal, lead)).map((lead) => ({
     code: 'screw', params: { nominal: s.nominal, lead }, root: s.root,
-    edits: [set('drive.nominalDiameter', s.nominal, 'standard'), set('drive.rootDiameter', s.root), set('drive.lead', lead, 'standard'), ...(axis.drive.thread.kind === 'ball' ? [] : [set('drive.starts', Math.max(1, Math.round(lead / s.leads[0]!)), 'standard')])],
+    edits: [set('drive.nominalDiameter', s.nominal, 'standard'), set('drive.rootDiameter', s.root), set('drive.lead', lead, 'standard'), ...(axis.drive.thread.kind === 'ball' ? [] : [set('drive.starts', Math.max(1, Math.round(lead / s.leads[0]!)), 'standard')]), ...forgetScrew(axis)],
   })));
 
 /** Tension that keeps a screw of a root diameter straight between fixed ends when it warms, N, rounded up to 100. */

@@ -1,7 +1,7 @@
 export { type Basis, bases, brokenRule, defaultSpread, type FieldRule, halfWidth, isMeasure, type Measure } from './measure';
 export { axisFields, type AxisFieldPath, bodyMassRule, fieldRuleAt } from './fields';
 export {
-  type Axis, type BallThread, type Demands, type EndFixing, FORMAT, type Project, projectJsonSchema, type Reducer, type ScrewDrive, type SlidingThread, type Stepper, VERSION,
+  type Axis, FORMAT, type Project, projectJsonSchema, type Reducer, type ScrewDrive, type Stepper, VERSION,
 } from './schema';
 export { type Role, roles, startingAxis, startingProject, startingReducer } from './starting';
 export { applyEdits, getAt, setAt } from './path';

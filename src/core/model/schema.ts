@@ -143,13 +143,9 @@ export const projectSchema = z.strictObject({
 
 export type Project = z.infer<typeof projectSchema>;
 export type Axis = Project['axes'][number];
-export type Demands = Axis['demands'];
 export type ScrewDrive = Extract<Axis['drive'], { kind: 'screw' }>;
-export type BallThread = z.infer<typeof ballThread>;
-export type SlidingThread = z.infer<typeof slidingThread>;
 export type Stepper = Extract<Axis['motor'], { kind: 'stepper' }>;
 export type Reducer = z.infer<typeof reducer>;
-export type EndFixing = ScrewDrive['farEnd'];
 
 /** The published JSON Schema of the current version (draft 2020-12). */
 export const projectJsonSchema = (): object => ({
