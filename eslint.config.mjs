@@ -2,7 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import boundaries from 'eslint-plugin-boundaries';
 import tseslint from 'typescript-eslint';
 
-const coreRooms = ['units', 'findings', 'worksheet', 'numerics', 'model', 'catalogue', 'drives', 'motors', 'motion', 'machine', 'choose', 'formats'];
+const coreRooms = ['units', 'findings', 'worksheet', 'numerics', 'model', 'catalogue', 'drives', 'motors', 'motion', 'guides', 'machine', 'choose', 'formats', 'handbook'];
 const core = (...names) => names.map((room) => ({ element: { type: 'core', captured: { room } } }));
 const type = (...names) => names.map((name) => ({ element: { type: name } }));
 const upTo = (room) => coreRooms.slice(0, coreRooms.indexOf(room));
@@ -17,10 +17,11 @@ export const arrows = [
   { from: { element: { type: 'core', captured: { room: 'worksheet' } } }, allow: { to: core('units', 'findings') } },
   { from: { element: { type: 'core', captured: { room: 'model' } } }, allow: { to: core(...upTo('model')) } },
   { from: { element: { type: 'core', captured: { room: 'catalogue' } } }, allow: { to: core('units', 'findings', 'model') } },
-  ...['drives', 'motors', 'motion'].map((room) => ({ from: { element: { type: 'core', captured: { room } } }, allow: { to: core(...upTo('drives')) } })),
+  ...['drives', 'motors', 'motion', 'guides'].map((room) => ({ from: { element: { type: 'core', captured: { room } } }, allow: { to: core(...upTo('drives')) } })),
   { from: { element: { type: 'core', captured: { room: 'machine' } } }, allow: { to: core(...upTo('machine')) } },
   { from: { element: { type: 'core', captured: { room: 'choose' } } }, allow: { to: core(...upTo('choose')) } },
-  { from: { element: { type: 'core', captured: { room: 'formats' } } }, allow: { to: core('units', 'findings', 'model') } },
+  { from: { element: { type: 'core', captured: { room: 'handbook' } } }, allow: { to: core(...upTo('machine')) } },
+  { from: { element: { type: 'core', captured: { room: 'formats' } } }, allow: { to: core('units', 'findings', 'model', 'catalogue') } },
   { from: type('demo'), allow: { to: core('formats', 'model') } },
   { from: type('storage'), allow: { to: [...type('storage'), ...core('units', 'findings', 'model')] } },
   { from: type('session'), allow: { to: [...type('session', 'storage'), ...core('units', 'findings', 'model')] } },

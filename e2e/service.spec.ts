@@ -24,7 +24,7 @@ test('the terminal says problems on standard error with exit code 2', () => {
   writeFileSync(bad, demo.replace('"version": 1', '"version": 9'));
   const newer = report(bad);
   expect([newer.status, newer.stdout]).toEqual([2, '']);
-  expect(newer.stderr).toContain('version: read “9”; wanted 1 or lower');
+  expect(newer.stderr).toContain('version: read “9”; wanted 2 or lower');
   expect(report(join(folder, 'nowhere.json'))).toMatchObject({ status: 2, stdout: '' });
   expect(report()).toMatchObject({ status: 2, stdout: '' });
 });

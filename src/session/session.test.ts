@@ -66,7 +66,7 @@ describe('edits of an axis', () => {
     expect(issues[0]).toMatchObject({ code: 'root-not-below-nominal', path: ['drive', 'rootDiameter'] });
     expect(session.project).toBe(before);
     expect(session.editAxis(0, [lead(0.01)], { label: 'Lead' })).toEqual([]);
-    expect(session.project!.axes[0]!.drive.lead.si).toBe(0.01);
+    expect(session.project!.axes[0]!.drive).toMatchObject({ lead: { si: 0.01 } });
   });
 });
 

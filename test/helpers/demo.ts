@@ -1,24 +1,30 @@
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/formats';
-import { type Axis, getAt, type Measure, type Project, setAt } from '@/core/model';
+import { type Axis, getAt, type Measure, type Project, type ScrewDrive, setAt, type Stepper } from '@/core/model';
 
-export const demoText = readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
+/** A machine with a screw and a stepper on each of its three axes, in the file format of version 1. */
+export const demoText = readFileSync('test/fixtures/machine-v1.json', 'utf8');
 
-/** The demo machine, fresh for every call. */
-export function demoProject(): Project {
-  const opened = readProjectFile(demoText);
+/** An axis of that machine: what it is made of is known, so tests need not ask. */
+export type ScrewAxis = Axis & { drive: ScrewDrive; motor: Stepper };
+
+/** A machine out of a file's text. */
+export function projectOf(text: string): Project {
+  const opened = readProjectFile(text);
   if (!opened.ok) throw new Error(JSON.stringify(opened.issues));
   return opened.project;
 }
 
-export function demoAxis(id: 'bed' | 'gantry' | 'plunge'): Axis {
+/** The machine of screws, fresh for every call. */
+export const demoProject = () => projectOf(demoText) as Omit<Project, 'axes'> & { axes: ScrewAxis[] };
+
+export function demoAxis(id: 'bed' | 'gantry' | 'plunge'): ScrewAxis {
   return demoProject().axes.find((a) => a.id === id)!;
 }
 
 /** The axis with SI values put at paths; what was typed is left alone, which the core never reads. */
-export function withSi(axis: Axis, values: Record<string, number>): Axis {
-  return Object.entries(values).reduce((a, [path, si]) => {
-    const before = getAt(a, path) as Measure | null;
-    return setAt(a, path, { typed: '', basis: 'estimate', ...before, si });
-  }, axis);
+export function withSi<A extends Axis>(axis: A, values: Record<string, number>): A {
+  let changed = axis as Axis;
+  for (const [path, si] of Object.entries(values)) changed = setAt(changed, path, { typed: '', basis: 'estimate', ...(getAt(changed, path) as Measure | null), si });
+  return changed as A;
 }

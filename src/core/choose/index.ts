@@ -1,1 +1,2 @@
 export { axisDoubt, type AxisDoubt, type RungDoubt } from './doubt';
+export { type Change, type Comparison, type ComparedRow, compareReports } from './compare';

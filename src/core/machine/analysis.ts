@@ -1,7 +1,8 @@
-import { type ResolvedDrive, resolveScrew } from '@/core/drives';
+import { type ResolvedDrive, resolveDrive, type SpeedLimit } from '@/core/drives';
+import { type ResolvedGuide, resolveGuide } from '@/core/guides';
 import type { Axis } from '@/core/model';
-import { accelerationLimit, axisForce, gravityForce, motorTorque, motorTravel, reducerSpeed, turningInertia } from '@/core/motion';
-import { type ResolvedMotor, resolveStepper, stepper } from '@/core/motors';
+import { axisForce, gravityForce, motorSpeed, motorTorque, motorTravel, reducerSpeed, totalDrag, turningInertia } from '@/core/motion';
+import { type ResolvedMotor, resolveMotor, stepper } from '@/core/motors';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 
@@ -16,7 +17,7 @@ export interface LoadCase {
   readonly line: string;
 }
 
-export type RungId = 'whip' | 'dn' | 'torque-rapid' | 'torque-cut' | 'reducer' | 'pulses';
+export type RungId = SpeedLimit['id'] | 'torque-rapid' | 'torque-cut' | 'motor-speed' | 'reducer' | 'pulses';
 
 /** A speed at which something gives out, and the speed that is asked of it. */
 export interface SpeedRung {
@@ -29,21 +30,18 @@ export interface SpeedRung {
   readonly over?: Quantity<'length'> | undefined;
 }
 
-export interface AccelerationRung {
-  readonly id: 'at-rapid' | 'under-cut';
-  readonly limit: Quantity<'acceleration'>;
-  readonly line: string;
-}
-
 /** All that is computed for one axis before anything is judged. */
 export interface Analysis {
   readonly axis: Axis;
   readonly mass: Quantity<'mass'>;
   readonly gravity: Quantity<'force'>;
+  /** Guides, cable chain and hose. */
+  readonly drag: Quantity<'force'>;
   /** Share of the load on the busier of the drives. */
   readonly share: Quantity<'ratio'>;
   readonly drive: ResolvedDrive;
   readonly motor: ResolvedMotor;
+  readonly guide: ResolvedGuide;
   readonly cases: Readonly<Record<CaseId, LoadCase>>;
   readonly rungs: readonly SpeedRung[];
   readonly pulsesPerLength: Quantity<'pulsesPerLength'>;
@@ -62,6 +60,7 @@ export interface Gear {
 }
 
 const ONE = quantity('ratio', 1);
+const NO_INERTIA = quantity('inertia', 0);
 
 function gearOf({ reducer }: Axis, k: Quantity<'travelPerRadian'>, sheet: Worksheet): Gear {
   if (!reducer) return { ratio: ONE, reducerEfficiency: ONE, kMotor: k, kSource: '#drive.k' };
@@ -76,22 +75,40 @@ export const gearSources = ({ reducer }: Axis) => (reducer ? { ratio: 'reducer.r
 export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
 
 interface ForcePart { readonly cutting: Quantity<'force'>; readonly acceleration: Quantity<'acceleration'> }
-type Carried = Pick<Analysis, 'share' | 'mass' | 'gravity'>;
+type Carried = Pick<Analysis, 'share' | 'mass' | 'gravity' | 'drag'>;
 type Shaft = Pick<Analysis, 'axis' | 'drive' | 'motorInertia' | 'gear'>;
 
-function forceFor(axis: Axis, { share, mass, gravity }: Carried, key: string, { cutting, acceleration }: ForcePart, sheet: Worksheet): Quantity<'force'> {
-  return sheet.apply(axisForce, { share, mass, drag: axis.loads.guideDrag.si, gravity, cutting, acceleration }, key, {
-    share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: 'loads.guideDrag', gravity: '#gravity',
+/** Thrust of one drive, written as a line. */
+export function forceFor(axis: Axis, { share, mass, gravity, drag }: Carried, key: string, { cutting, acceleration }: ForcePart, sheet: Worksheet): Quantity<'force'> {
+  return sheet.apply(axisForce, { share, mass, drag, gravity, cutting, acceleration }, key, {
+    share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: '#drag', gravity: '#gravity',
     acceleration: acceleration ? 'demands.acceleration' : undefined, cutting: cutting ? 'demands.cuttingForce' : undefined,
   });
 }
 
-function torqueFor({ axis, drive, motorInertia, gear }: Shaft, key: string, force: Quantity<'force'>, forceSource: string, acceleration: Quantity<'acceleration'>, sheet: Worksheet): Quantity<'torque'> {
+/** Torque at the motor for a thrust, written as a line. */
+export function torqueFor({ axis, drive, motorInertia, gear }: Shaft, key: string, force: Quantity<'force'>, forceSource: string, acceleration: Quantity<'acceleration'>, sheet: Worksheet): Quantity<'torque'> {
   return sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, force, k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, key, {
     motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: forceSource, k: '#drive.k',
     ratio: axis.reducer ? 'reducer.ratio' : undefined, reducerEfficiency: axis.reducer ? 'reducer.efficiency' : undefined,
-    efficiency: axis.drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency', drag: '#drive.drag',
+    efficiency: drive.efficiencySource, drag: drive.dragSource,
   });
+}
+
+function rungsOf({ axis, cases, drive, motor, gear }: Pick<Analysis, 'axis' | 'cases' | 'drive' | 'motor' | 'gear'>, perLength: Quantity<'pulsesPerLength'>, sheet: Worksheet): SpeedRung[] {
+  const { demands, reducer, controller } = axis;
+  const { kMotor, kSource } = gear;
+  const rapid = demands.rapid.si;
+  // Written out: spreading an object cost a fifth of the whole analysis, which remedies run dozens of times.
+  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line, over }) => ({ id, limit, line, over, wish: 'rapid', asked: rapid }));
+  rungs.push(
+    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, kMotor, kSource, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: rapid, line: 'torque-rapid' },
+    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, kMotor, kSource, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
+    { id: 'pulses', limit: sheet.apply(stepper.pulseSpeed, { limit: controller.pulseLimit.si, perLength }, 'pulses', { limit: 'controller.pulseLimit', perLength: '#pulsesPerLength' }), wish: 'rapid', asked: rapid, line: 'pulses' },
+  );
+  if (motor.topSpeed) rungs.push({ id: 'motor-speed', limit: sheet.apply(motorSpeed, { speed: motor.topSpeed.speed, kMotor }, 'motor-speed', { speed: motor.topSpeed.source, kMotor: kSource }), wish: 'rapid', asked: rapid, line: 'motor-speed' });
+  if (reducer?.inputSpeed) rungs.push({ id: 'reducer', limit: sheet.apply(reducerSpeed, { input: reducer.inputSpeed.si, kMotor }, 'reducer', { input: 'reducer.inputSpeed', kMotor: kSource }), wish: 'rapid', asked: rapid, line: 'reducer' });
+  return rungs;
 }
 
 /**
@@ -102,58 +119,30 @@ function torqueFor({ axis, drive, motorInertia, gear }: Shaft, key: string, forc
 export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const { demands, loads } = axis;
   const mass = movingMass(axis);
-  const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : quantity('ratio', 1);
+  const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE;
   const gravity = sheet.apply(gravityForce, { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si }, 'gravity', { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' });
+  const guide = resolveGuide(axis, mass, sheet);
+  const drag = sheet.apply(totalDrag, { guides: guide.drag, other: loads.otherDrag.si }, 'drag', { guides: guide.dragSource, other: 'loads.otherDrag' });
   const still = quantity('acceleration', 0);
   const uncut = quantity('force', 0);
   const asked = demands.acceleration.si;
-  const forceOf = (key: string, part: ForcePart) => forceFor(axis, { share, mass, gravity }, key, part, sheet);
-  const forces = {
-    rapid: forceOf('force.rapid', { cutting: uncut, acceleration: still }),
-    'speed-up': forceOf('force.speed-up', { cutting: uncut, acceleration: asked }),
-    cut: forceOf('force.cut', { cutting: demands.cuttingForce.si, acceleration: asked }),
-  };
+  const carried: Carried = { share, mass, gravity, drag };
+  const rapidForce = forceFor(axis, carried, 'force.rapid', { cutting: uncut, acceleration: still }, sheet);
+  const speedUpForce = forceFor(axis, carried, 'force.speed-up', { cutting: uncut, acceleration: asked }, sheet);
+  const cutForce = forceFor(axis, carried, 'force.cut', { cutting: demands.cuttingForce.si, acceleration: asked }, sheet);
 
-  const drive = resolveScrew(axis.drive, demands.travel.si, forces.cut, sheet);
-  const motor = resolveStepper(axis.motor, axis.driver, axis.supply, sheet);
-  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si, reducer: axis.reducer?.inertia.si ?? quantity('inertia', 0) }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia', reducer: axis.reducer ? 'reducer.inertia' : undefined });
+  const drive = resolveDrive(axis, cutForce, sheet);
+  const motor = resolveMotor(axis, sheet);
+  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si, reducer: axis.reducer?.inertia.si ?? NO_INERTIA }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia', reducer: axis.reducer ? 'reducer.inertia' : undefined });
   const gear = gearOf(axis, drive.k, sheet);
-  const { ratio, kMotor } = gear;
   const shaft: Shaft = { axis, drive, motorInertia, gear };
-  const torqueOf = (key: CaseId, acceleration: Quantity<'acceleration'>) => torqueFor(shaft, `torque.${key}`, forces[key], `#force.${key}`, acceleration, sheet);
-  const caseOf = (id: CaseId, speed: Quantity<'speed'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force: forces[id], torque: torqueOf(id, acceleration), line: `torque.${id}` });
+  const caseOf = (id: CaseId, speed: Quantity<'speed'>, force: Quantity<'force'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force, torque: torqueFor(shaft, `torque.${id}`, force, `#force.${id}`, acceleration, sheet), line: `torque.${id}` });
   const cases = {
-    rapid: caseOf('rapid', demands.rapid.si, still),
-    'speed-up': caseOf('speed-up', demands.rapid.si, asked),
-    cut: caseOf('cut', demands.feed.si, asked),
+    rapid: caseOf('rapid', demands.rapid.si, rapidForce, still),
+    'speed-up': caseOf('speed-up', demands.rapid.si, speedUpForce, asked),
+    cut: caseOf('cut', demands.feed.si, cutForce, asked),
   };
-
-  const perLength = sheet.apply(stepper.pulsesPerLength, { teeth: axis.motor.rotorTeeth.si, microsteps: axis.driver.microsteps.si, ratio, k: drive.k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', ratio: axis.reducer ? 'reducer.ratio' : undefined, k: '#drive.k' });
-  // Written out: spreading an object cost a fifth of the whole analysis, which remedies run dozens of times.
-  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line, over }) => ({ id, limit, line, over, wish: 'rapid', asked: demands.rapid.si }));
-  rungs.push(
-    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, kMotor, gear.kSource, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: demands.rapid.si, line: 'torque-rapid' },
-    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, kMotor, gear.kSource, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
-    { id: 'pulses', limit: sheet.apply(stepper.pulseSpeed, { limit: axis.controller.pulseLimit.si, perLength }, 'pulses', { limit: 'controller.pulseLimit', perLength: '#pulsesPerLength' }), wish: 'rapid', asked: demands.rapid.si, line: 'pulses' },
-  );
-
-  const input = axis.reducer?.inputSpeed;
-  if (input) rungs.push({ id: 'reducer', limit: sheet.apply(reducerSpeed, { input: input.si, kMotor }, 'reducer', { input: 'reducer.inputSpeed', kMotor: gear.kSource }), wish: 'rapid', asked: demands.rapid.si, line: 'reducer' });
-
-  return { axis, mass, gravity, share, drive, motor, cases, rungs, pulsesPerLength: perLength, motorInertia, gear };
-}
-
-/** Highest accelerations at rapid and under cut; apart from the analysis, for a search does not ask for them. */
-export function accelerationsOf(analysis: Analysis, sheet: Worksheet): AccelerationRung[] {
-  const { axis, cases, gear, motor } = analysis;
-  const { demands } = axis;
-  const none = quantity('acceleration', 0);
-  const steadyForce = forceFor(axis, analysis, 'force.cut-steady', { cutting: demands.cuttingForce.si, acceleration: none }, sheet);
-  const steady = torqueFor(analysis, 'torque.cut-steady', steadyForce, '#force.cut-steady', none, sheet);
-  const at = (id: AccelerationRung['id'], holding: Quantity<'torque'>, holdingLine: string, full: LoadCase): AccelerationRung => {
-    const usable = motor.usableAt(quantity('angularSpeed', full.speed / gear.kMotor), `usable.${id}`, sheet);
-    const limit = sheet.apply(accelerationLimit, { usable, holding, accelerating: full.torque, asked: demands.acceleration.si }, `acceleration.${id}`, { usable: `#usable.${id}`, holding: `#${holdingLine}`, accelerating: `#${full.line}`, asked: 'demands.acceleration' });
-    return { id, limit, line: `acceleration.${id}` };
-  };
-  return [at('at-rapid', cases.rapid.torque, 'torque.rapid', cases['speed-up']), at('under-cut', steady, 'torque.cut-steady', cases.cut)];
+  const pulsesPerLength = motor.pulses(gear.ratio, axis.reducer ? 'reducer.ratio' : undefined, drive.k, sheet);
+  const rungs = rungsOf({ axis, cases, drive, motor, gear }, pulsesPerLength, sheet);
+  return { axis, mass, gravity, drag, share, drive, motor, guide, cases, rungs, pulsesPerLength, motorInertia, gear };
 }

@@ -25,7 +25,7 @@ const anyAxis: fc.Arbitrary<Axis> = fc
   })
   .map(({ base, ends: [motorEnd, farEnd], thread, sets, values }) => {
     const axis = demoAxis(base as 'bed');
-    const sliding = { kind: 'sliding', form: thread, friction: measure(0.12), preload: measure(0), collarFriction: measure(0), collarDiameter: measure(0), nutStiffness: null };
+    const sliding = { kind: 'sliding', form: thread, nut: 'plain', friction: measure(0.12), preload: measure(0), collarFriction: measure(0), collarDiameter: measure(0), nutStiffness: null };
     const drive = { ...axis.drive, motorEnd, farEnd, sets, ...(thread === 'ball' ? {} : { thread: sliding }) } as Axis['drive'];
     const built = { ...axis, drive };
     return withSi(built, Object.fromEntries(Object.entries(values).filter(([path]) => getAt(built, path) !== undefined)));

@@ -1,12 +1,17 @@
-import { byWeight, type Finding, type Remedy, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
-import { applyEdits, type Axis, axisIssues, type Project } from '@/core/model';
-import { moveTime, peakPower, reducerPlay, resolution, shuttleTorque, signedTorque } from '@/core/motion';
-import { type Kind, quantity } from '@/core/units';
+import { byWeight, type Finding, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
+import { busiest, loadsIn } from '@/core/guides';
+import type { Axis, Project } from '@/core/model';
+import { quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
-import { accelerationsOf, analyse, type Analysis, type CaseId, gearSources, type RungId } from './analysis';
+import { type AccelerationId, accelerationsOf } from './accelerations';
+import { analyse, type Analysis, type CaseId, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
-import { type Checked, runCheck, runChecks } from './checks';
-import { type Candidate, candidatesFor } from './remedies';
+import { runChecks } from './checks';
+import { dutyTorque } from './duty';
+import { type Figure, figuresOf } from './figures';
+import { axisVerdict, remediesFor } from './offer';
+import { lostMotionOf, trainStiffness } from './train';
+import { unknownsOf } from './unknowns';
 
 /** A rung with its verdict; speeds in m/s. */
 export interface Rung {
@@ -21,19 +26,23 @@ export interface Rung {
 }
 
 export interface AccelerationStep {
-  readonly id: 'at-rapid' | 'under-cut';
+  readonly id: AccelerationId;
   readonly limit: number;
   readonly asked: number;
   readonly verdict: Verdict;
   readonly line: string;
 }
 
-/** A figure worth knowing that is no check. */
-export interface Figure {
-  readonly id: string;
-  readonly kind: Kind;
-  readonly value: number;
-  readonly line: string;
+/** One link of a budget; `null` where it is not known. `source` is `#key` of a line or the path of an input. */
+export interface BudgetLink { readonly id: string; readonly value: number | null; readonly source: string }
+
+/** A sum of links with what is missing in it. */
+export interface Budget { readonly value: number; readonly line: string; readonly links: readonly BudgetLink[]; readonly missing: readonly string[] }
+
+/** Loads of all carriages in their worst case, N; places in m from the middle of the plate. */
+export interface CarriagesReport {
+  readonly when: string;
+  readonly carriages: readonly { readonly x: number; readonly y: number; readonly vertical: number; readonly lateral: number }[];
 }
 
 /** The answer for one axis. Plain data, SI units. */
@@ -52,6 +61,13 @@ export interface AxisReport {
   readonly band: TorqueBand;
   readonly findings: readonly Finding[];
   readonly figures: readonly Figure[];
+  /** Stiffness in line by link (N/m), and what is lost at a reversal by link (m). */
+  readonly stiffness: Budget;
+  readonly lostMotion: Budget;
+  /** RMS torque of the duty cycle, N·m, over its time, s; `rated` where the motor has a continuous torque. */
+  readonly duty: { readonly rms: number; readonly time: number; readonly line: string; readonly rated: number | null };
+  /** Null where the places of the carriages are not given. */
+  readonly guide: CarriagesReport | null;
   /** Inputs that are not given, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
   /** The working, only where it was asked for. */
@@ -65,95 +81,27 @@ export interface MachineReport {
   readonly axes: readonly AxisReport[];
 }
 
-/** Highest rapid that no rung forbids. */
-const axisSpeed = (analysis: Analysis): number => Math.min(...analysis.rungs.filter((r) => r.wish === 'rapid').map((r) => r.limit));
-
-const axisVerdict = (checked: readonly Checked[]): Verdict => worstVerdict(checked.map((c) => c.verdict));
-
-const badness: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'gives-out': 3 };
-
-/** Most remedies shown for one finding. */
-const OFFERED = 5;
-
-/** Puts a candidate through the model; undefined where it breaks a rule or does not help. */
-function evaluate(candidate: Candidate, analysis: Analysis, found: Checked, before: readonly Checked[]): Remedy | undefined {
-  const axis = applyEdits(analysis.axis, candidate.edits);
-  if (axisIssues(axis).length) return undefined;
-  const then = analyse(axis, silentWorksheet);
-  const again = runCheck(found.code, then, silentWorksheet);
-  const verdict = again?.verdict ?? 'holds';
-  const margin = again?.margin ?? Infinity;
-  if (margin <= found.margin + 0.02 * Math.abs(found.margin) || badness[verdict] > badness[found.verdict]) return undefined;
-  const checked = runChecks(then, silentWorksheet);
-  const after = axisVerdict(checked);
-  if (badness[after] > badness[axisVerdict(before)]) return undefined;
-  const breaks = checked.filter((c) => c.verdict === 'gives-out' && !before.some((b) => b.code === c.code && b.verdict === 'gives-out')).map((c) => c.code);
-  return { code: candidate.code, params: candidate.params, edits: candidate.edits, becomes: again?.value ?? null, verdict, axisVerdict: after, breaks, axisSpeed: axisSpeed(then) };
+function carriagesOf({ axis, mass, guide }: Analysis, driveStiffness: number): CarriagesReport | null {
+  if (!guide.shape) return null;
+  const help = guide.yawHelp(driveStiffness);
+  const worst = busiest(axis, mass, guide.shape, help);
+  return { when: worst.at, carriages: loadsIn(axis, mass, guide.shape, help, worst.index).map(({ x, y, vertical, lateral }) => ({ x, y, vertical, lateral })) };
 }
 
-/**
- * The best remedies for a finding: mended before helped, without breaking another check, whole axis before
- * the one check, what the axis then reaches, fewest changes. One of each kind, so that the builder sees different ways out.
- */
-function remediesFor(analysis: Analysis, found: Checked, before: readonly Checked[]): Remedy[] {
-  const asked = analysis.axis.demands.rapid.si;
-  const tried = candidatesFor(analysis, found).flatMap((c) => evaluate(c, analysis, found, before) ?? []);
-  // To wish for less always mends the check, so it would always come first: it stands last instead.
-  const resigned = (r: Remedy) => (r.code === 'ask-less' ? 1 : 0);
-  tried.sort((a, b) => resigned(a) - resigned(b) || badness[a.verdict] - badness[b.verdict] || a.breaks.length - b.breaks.length || badness[a.axisVerdict] - badness[b.axisVerdict]
-    || Math.min(b.axisSpeed, asked) - Math.min(a.axisSpeed, asked) || a.edits.length - b.edits.length);
-  const offered: Remedy[] = [];
-  for (const remedy of tried)
-    if (offered.length < OFFERED && !offered.some((o) => o.code === remedy.code)) offered.push(remedy);
-  return offered;
-}
-
-function figuresOf(analysis: Analysis, checked: readonly Checked[], sheet: Worksheet): Figure[] {
-  const { demands, reducer } = analysis.axis;
-  const { drive, cases, share, mass, gravity, motorInertia, gear } = analysis;
-  const guideDrag = analysis.axis.loads.guideDrag.si;
-  const train = { motorInertia, driveInertia: drive.inertia, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, k: drive.k, efficiency: drive.efficiency, backEfficiency: drive.backEfficiency, drag: drive.drag };
-  const trainSources = { ...gearSources(analysis.axis), motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: '#drive.drag' };
-  // Braking on the way down, where the weight pushes on; on a level axis the way does not matter.
-  const braking = quantity('acceleration', -demands.acceleration.si);
-  const brakingForce = quantity('force', share * (mass * braking + guideDrag - Math.abs(gravity)));
-  const move = { travel: demands.travel.si, rapid: demands.rapid.si, acceleration: demands.acceleration.si, jerk: demands.jerk?.si ?? quantity('jerk', Infinity) };
-  const moveSources = { travel: 'demands.travel', rapid: 'demands.rapid', acceleration: 'demands.acceleration', jerk: demands.jerk ? 'demands.jerk' : undefined };
-  const ratio = checked.find((c) => c.code === 'inertia-ratio');
-  const ring = checked.find((c) => c.code === 'ramp-rings');
-  const kinds: Record<string, Kind> = { efficiency: 'ratio', 'back-efficiency': 'ratio', 'heat-growth': 'length', 'lead-error': 'length', life: 'length', turns: 'revolutions' };
-  return [
-    { id: 'pulses-per-length', kind: 'pulsesPerLength', value: analysis.pulsesPerLength, line: 'pulsesPerLength' },
-    { id: 'resolution', kind: 'length', value: sheet.apply(resolution, { perLength: analysis.pulsesPerLength }, 'resolution', { perLength: '#pulsesPerLength' }), line: 'resolution' },
-    ...(ratio ? [{ id: 'inertia-ratio', kind: 'ratio' as const, value: ratio.value, line: ratio.line! }] : []),
-    { id: drive.stiffness.missing.length ? 'stiffness-at-most' : 'stiffness', kind: 'stiffness', value: drive.stiffness.value, line: drive.stiffness.line },
-    ...(ring ? [{ id: drive.stiffness.missing.length ? 'frequency-at-most' : 'frequency', kind: 'frequency' as const, value: Number(ring.params.frequency), line: 'natural-frequency' }] : []),
-    ...drive.figures(sheet).map((f) => ({ ...f, kind: kinds[f.id] ?? ('ratio' as const) })),
-    { id: 'move-time', kind: 'time', value: sheet.apply(moveTime, move, 'move-time', moveSources), line: 'move-time' },
-    ...(reducer ? [{ id: 'reducer-play', kind: 'length' as const, value: sheet.apply(reducerPlay, { backlash: reducer.backlash.si, k: drive.k }, 'reducer-play', { backlash: 'reducer.backlash', k: '#drive.k' }), line: 'reducer-play' }] : []),
-    { id: 'brake-torque', kind: 'torque', value: sheet.apply(signedTorque, { ...train, acceleration: braking, force: brakingForce }, 'torque.brake', { ...trainSources, acceleration: 'demands.acceleration' }), line: 'torque.brake' },
-    { id: 'shuttle-torque', kind: 'torque', value: sheet.apply(shuttleTorque, { ...move, ...train, share, mass, guideDrag, gravity }, 'shuttle-torque', { ...moveSources, ...trainSources, mass: 'loads.masses', guideDrag: 'loads.guideDrag', gravity: '#gravity' }), line: 'shuttle-torque' },
-    { id: 'peak-power', kind: 'power', value: sheet.apply(peakPower, { torque: cases['speed-up'].torque, speed: demands.rapid.si, k: gear.kMotor }, 'peak-power', { torque: '#torque.speed-up', speed: 'demands.rapid', k: gear.kSource }), line: 'peak-power' },
-  ];
-}
-
-function unknownsOf({ axis: { drive, driver, guide, reducer }, drive: resolved }: Analysis): { path: string; effect: string }[] {
-  return [
-    ...(drive.nutOffset ? [] : [{ path: 'drive.nutOffset', effect: 'whip' }]),
-    ...resolved.stiffness.missing.map((path) => ({ path, effect: 'stiffness' })),
-    ...(drive.thread.kind === 'ball' && !drive.thread.dynamicLoad ? [{ path: 'drive.thread.dynamicLoad', effect: 'life' }] : []),
-    ...(drive.thread.kind === 'ball' && !drive.thread.speedLimit ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }] : []),
-    ...(guide.railLength ? [] : [{ path: 'guide.railLength', effect: 'travel-chain' }]),
-    ...(guide.carriageSpan ? [] : [{ path: 'guide.carriageSpan', effect: 'travel-chain' }]),
-    ...(reducer && !reducer.inputSpeed && reducer.kind === 'planetary' ? [{ path: 'reducer.inputSpeed', effect: 'reducer' }] : []),
-    ...(driver.maxVoltage ? [] : [{ path: 'driver.maxVoltage', effect: 'supply' }]),
-    ...(driver.maxCrestCurrent ? [] : [{ path: 'driver.maxCrestCurrent', effect: 'crest' }]),
-  ];
+function casesOf(analysis: Analysis, sheet: Worksheet): AxisReport['cases'] {
+  const caseReport = (id: CaseId) => {
+    const { speed, force, torque, line } = analysis.cases[id];
+    const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.gear.kMotor), `usable.case.${id}`, sheet);
+    return { speed, force, torque, usable, verdict: verdictOf(usable, torque), line };
+  };
+  return { rapid: caseReport('rapid'), 'speed-up': caseReport('speed-up'), cut: caseReport('cut') };
 }
 
 export interface ReportOptions {
   /** Keep the lines of the working. */
   readonly working?: boolean;
+  /** Leave the search for remedies out: comparing variants does not ask for them. */
+  readonly remedies?: boolean;
 }
 
 /**
@@ -164,27 +112,26 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
   const sheet = options.working ? recordingWorksheet() : silentWorksheet;
   const analysis = analyse(axis, sheet);
   const checked = runChecks(analysis, sheet);
-  const verdict = axisVerdict(checked);
   const ladder = analysis.rungs.map((r) => ({ ...r, verdict: verdictOf(r.limit, r.asked) })).sort((a, b) => b.limit - a.limit);
   const rapidRungs = ladder.filter((r) => r.wish === 'rapid');
   const governing = rapidRungs[rapidRungs.length - 1]!;
   const findings = checked
     .filter((c) => c.verdict !== 'holds')
     .sort((a, b) => byWeight(a.verdict, b.verdict) || a.margin - b.margin)
-    .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: remediesFor(analysis, { ...c, margin: _margin }, checked) }));
-  const caseReport = (id: CaseId) => {
-    const { speed, force, torque, line } = analysis.cases[id];
-    const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.gear.kMotor), `usable.case.${id}`, sheet);
-    return { speed, force, torque, usable, verdict: verdictOf(usable, torque), line };
-  };
+    .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: options.remedies === false ? [] : remediesFor(analysis, { ...c, margin: _margin }, checked) }));
+  const stiffness = trainStiffness(analysis, sheet);
+  const duty = dutyTorque(analysis, sheet);
   const report: AxisReport = {
-    axisId: axis.id, verdict, mass: analysis.mass, speed: governing.limit, governing: governing.id, feed: ladder[ladder.length - 1]!.limit, ladder,
+    axisId: axis.id, verdict: axisVerdict(checked), mass: analysis.mass, speed: governing.limit, governing: governing.id, feed: ladder[ladder.length - 1]!.limit, ladder,
     accelerations: accelerationsOf(analysis, sheet).map((a) => ({ ...a, asked: axis.demands.acceleration.si, verdict: verdictOf(a.limit, axis.demands.acceleration.si) })),
-    cases: { rapid: caseReport('rapid'), 'speed-up': caseReport('speed-up'), cut: caseReport('cut') },
+    cases: casesOf(analysis, sheet),
     band: torqueBand(analysis),
     findings,
-    figures: figuresOf(analysis, checked, sheet),
-    unknowns: unknownsOf(analysis),
+    figures: figuresOf(analysis, checked, stiffness, duty, sheet),
+    stiffness, lostMotion: lostMotionOf(analysis, stiffness, sheet),
+    duty: { rms: duty.rms, time: duty.time, line: duty.line, rated: analysis.motor.continuous?.torque ?? null },
+    guide: carriagesOf(analysis, stiffness.value),
+    unknowns: unknownsOf(analysis, stiffness),
   };
   return options.working ? { ...report, working: sheet.lines } : report;
 }

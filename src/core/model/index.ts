@@ -1,9 +1,11 @@
 export { type Basis, bases, brokenRule, defaultSpread, type FieldRule, halfWidth, isMeasure, type Measure } from './measure';
-export { axisFields, type AxisFieldPath, bodyMassRule, fieldRuleAt } from './fields';
+export { axisFields, type AxisFieldPath, fieldRuleAt } from './fields';
 export {
-  type Axis, FORMAT, type Project, projectJsonSchema, type Reducer, type ScrewDrive, type Stepper, VERSION,
+  type Axis, type BeltDrive, type ChainDrive, type Drive, type DriveKind, FORMAT, type GearedMotor, type Guide, type GuideKind, guideKinds, type Motor, type MotorKind, type OwnPart, type Pin, type Project,
+  projectJsonSchema, type RackDrive, type Reducer, type ScrewDrive, type Servo, type Stepper, VERSION,
 } from './schema';
-export { type Role, roles, startingAxis, startingProject, startingReducer } from './starting';
+export { type Role, roles, startingAxis, startingProject } from './starting';
+export { guess, guideOfKind, startingCoupling, startingDrive, startingMotor, startingReducer } from './starting-drives';
 export { applyEdits, getAt, setAt } from './path';
 export { axisIssues, projectIssues } from './rules';
 export { migrate, type Migration, migrations } from './migrate';

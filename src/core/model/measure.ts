@@ -27,6 +27,8 @@ export interface FieldRule<K extends Kind = Kind> {
   readonly min?: number;
   readonly max: number;
   readonly whole?: boolean;
+  /** May be left empty; what then stays unknown is said by the report. */
+  readonly optional?: boolean;
 }
 
 /** Half-width of the 95 % interval of a measure, SI, 0 or more. */

@@ -1,21 +1,10 @@
 import type { Issue } from '@/core/findings';
-import { formatQuantity } from '@/core/units';
+import { mm, type Rule, SLACK, speed } from './rule';
+import { driveRules } from './rules-drive';
 import type { Axis, Project } from './schema';
 
-const mm = (si: number) => formatQuantity('length', si, 'metric', 6).text;
-const speed = (si: number) => formatQuantity('speed', si, 'metric', 4).text;
-/** Rounding of inches typed against millimetres typed must not trip a rule. */
-const SLACK = 1e-6;
-
-/** One rule between fields of an axis: which field is at fault, when, and why. */
-interface Rule {
-  readonly code: string;
-  /** Every path that takes part; the field that was just typed is named if it is one of them. */
-  readonly paths: readonly string[];
-  readonly check: (axis: Axis) => Pick<Issue, 'read' | 'wanted' | 'why'> | undefined;
-}
-
 const rules: readonly Rule[] = [
+  ...driveRules,
   {
     code: 'feed-above-rapid',
     paths: ['demands.feed', 'demands.rapid'],
@@ -24,69 +13,6 @@ const rules: readonly Rule[] = [
         read: `feed ${speed(demands.feed.si)}, rapid ${speed(demands.rapid.si)}`,
         wanted: 'a feed no higher than the rapid',
         why: 'controllers never cut faster than the axis may travel',
-      },
-  },
-  {
-    code: 'root-not-below-nominal',
-    paths: ['drive.rootDiameter', 'drive.nominalDiameter'],
-    check: ({ drive }) =>
-      drive.rootDiameter.si < drive.nominalDiameter.si ? undefined : {
-        read: `root ${mm(drive.rootDiameter.si)}, nominal ${mm(drive.nominalDiameter.si)}`,
-        wanted: 'a root diameter below the nominal diameter',
-        why: 'the thread is cut or rolled into the nominal diameter, so its root is always smaller',
-      },
-  },
-  {
-    code: 'root-too-deep',
-    paths: ['drive.rootDiameter', 'drive.nominalDiameter'],
-    check: ({ drive }) =>
-      drive.rootDiameter.si >= 0.5 * drive.nominalDiameter.si ? undefined : {
-        read: `root ${mm(drive.rootDiameter.si)}, nominal ${mm(drive.nominalDiameter.si)}`,
-        wanted: 'a root diameter of at least half the nominal diameter',
-        why: 'no drive screw is threaded deeper; one of the two figures belongs to another screw',
-      },
-  },
-  {
-    code: 'thread-deeper-than-pitch',
-    paths: ['drive.rootDiameter', 'drive.nominalDiameter', 'drive.lead', 'drive.starts'],
-    check: ({ drive }) => {
-      const pitch = drive.lead.si / drive.starts.si;
-      const depth = (drive.nominalDiameter.si - drive.rootDiameter.si) / 2;
-      return depth <= 1.1 * pitch ? undefined : {
-        read: `thread depth ${mm(depth)}, pitch ${mm(pitch)}`,
-        wanted: 'a thread depth no more than about the pitch (lead divided by starts)',
-        why: 'standard threads are about half a pitch deep; check lead, starts and root diameter',
-      };
-    },
-  },
-  {
-    code: 'travel-beyond-bearings',
-    paths: ['demands.travel', 'drive.betweenBearings'],
-    check: ({ demands, drive }) =>
-      demands.travel.si <= drive.betweenBearings.si + SLACK ? undefined : {
-        read: `travel ${mm(demands.travel.si)}, between bearings ${mm(drive.betweenBearings.si)}`,
-        wanted: 'a travel no longer than the screw between its bearings',
-        why: 'the nut would run into a bearing',
-      },
-  },
-  {
-    code: 'nut-beyond-bearing',
-    paths: ['drive.nutOffset', 'demands.travel', 'drive.betweenBearings'],
-    check: ({ demands, drive }) =>
-      !drive.nutOffset || drive.nutOffset.si + demands.travel.si <= drive.betweenBearings.si + SLACK ? undefined : {
-        read: `nut starts at ${mm(drive.nutOffset.si)} and travels ${mm(demands.travel.si)}, between bearings ${mm(drive.betweenBearings.si)}`,
-        wanted: 'a nut that stays between the bearings at both ends of travel',
-        why: 'start of the nut plus travel must not pass the far bearing',
-      },
-  },
-  {
-    code: 'loose-free-screw',
-    paths: ['drive.farEnd', 'drive.motorEnd'],
-    check: ({ drive }) =>
-      drive.farEnd !== 'free' || drive.motorEnd === 'fixed' ? undefined : {
-        read: 'motor end supported, far end free',
-        wanted: 'a fixed motor end where the far end is free',
-        why: 'a screw held only by one bearing that lets it tilt is held by nothing',
       },
   },
   {
@@ -101,12 +27,90 @@ const rules: readonly Rule[] = [
   },
   {
     code: 'current-above-driver',
-    paths: ['driver.crestCurrent', 'driver.maxCrestCurrent'],
+    paths: ['driver.setCurrent', 'driver.maxCurrent'],
     check: ({ driver }) =>
-      !driver.maxCrestCurrent || driver.crestCurrent.si <= driver.maxCrestCurrent.si ? undefined : {
-        read: `set to ${driver.crestCurrent.si} A, driver limit ${driver.maxCrestCurrent.si} A`,
-        wanted: 'a crest current no higher than the driver can give',
+      !driver.maxCurrent || driver.setCurrent.si <= driver.maxCurrent.si ? undefined : {
+        read: `set to ${driver.setCurrent.si} A, driver limit ${driver.maxCurrent.si} A`,
+        wanted: 'a current no higher than the driver can give',
       },
+  },
+  {
+    code: 'carriages-overlap',
+    paths: ['guide.carriageSpan', 'guide.carriageLength', 'guide.perRail'],
+    check: ({ guide: { carriageSpan, carriageLength, perRail } }) =>
+      !carriageSpan || !carriageLength || carriageSpan.si >= perRail.si * carriageLength.si - SLACK ? undefined : {
+        read: `${perRail.si} carriages of ${mm(carriageLength.si)} in a span of ${mm(carriageSpan.si)}`,
+        wanted: `a span of ${mm(perRail.si * carriageLength.si)} or more`,
+        why: 'carriages on one rail stand one behind the other and may not stand outside the plate that they carry',
+      },
+  },
+  {
+    code: 'span-beyond-rail',
+    paths: ['guide.carriageSpan', 'guide.railLength'],
+    check: ({ guide: { carriageSpan, railLength } }) =>
+      !carriageSpan || !railLength || carriageSpan.si <= railLength.si + SLACK ? undefined : {
+        read: `carriages over ${mm(carriageSpan.si)}, rail ${mm(railLength.si)}`, wanted: 'carriages that stand on the rail',
+      },
+  },
+  {
+    code: 'overhang-too-long',
+    paths: ['guide.overhang', 'guide.carriageLength'],
+    check: ({ guide: { overhang, carriageLength } }) =>
+      !carriageLength || overhang.si <= 0.5 * carriageLength.si + SLACK ? undefined : {
+        read: `overhang ${mm(overhang.si)}, carriage ${mm(carriageLength.si)}`, wanted: 'no more than half a carriage past the end of the rail', why: 'beyond that the balls of the loaded half leave the rail',
+      },
+  },
+  {
+    code: 'single-rail-tips',
+    paths: ['guide.rails', 'guide.kind'],
+    check: ({ guide: { kind, rails } }) =>
+      rails.si > 1 || kind === 'profile' || kind === 'miniature' ? undefined : { read: 'one rail', wanted: 'two rails or more', why: 'a carriage on round rod or wheels turns about its rail; only profile rails take that moment' },
+  },
+  {
+    code: 'pulleys-against-ratio',
+    paths: ['reducer.pulleys.motorTeeth', 'reducer.pulleys.driveTeeth', 'reducer.ratio'],
+    check: ({ reducer }) => {
+      if (!reducer?.pulleys) return undefined;
+      const { motorTeeth, driveTeeth } = reducer.pulleys;
+      const teeth = driveTeeth.si / motorTeeth.si;
+      if (Math.abs(teeth / reducer.ratio.si - 1) < 1e-3) return undefined;
+      const swapped = Math.abs(teeth * reducer.ratio.si - 1) < 1e-3;
+      return {
+        read: `${motorTeeth.si} teeth on the motor, ${driveTeeth.si} on the drive (${Number(teeth.toFixed(3))} : 1), ratio ${Number(reducer.ratio.si.toFixed(3))} : 1`,
+        wanted: 'teeth and ratio that say the same', ...(swapped ? { why: 'the two pulleys look swapped' } : {}),
+      };
+    },
+  },
+  {
+    code: 'pulleys-need-belt',
+    paths: ['reducer.kind'],
+    check: ({ reducer }) => (!reducer?.pulleys || reducer.kind === 'belt' ? undefined : { read: 'pulleys in a planetary reducer', wanted: 'pulleys only in a belt stage' }),
+  },
+  {
+    code: 'peak-below-rated',
+    paths: ['motor.peakTorque', 'motor.ratedTorque'],
+    check: ({ motor }) => (motor.kind !== 'servo' || motor.peakTorque.si >= motor.ratedTorque.si ? undefined : { read: `peak ${motor.peakTorque.si} N·m, rated ${motor.ratedTorque.si} N·m`, wanted: 'a peak torque no lower than the rated torque' }),
+  },
+  {
+    code: 'stall-below-rated',
+    paths: ['motor.stallTorque', 'motor.ratedTorque'],
+    check: ({ motor }) => (motor.kind !== 'geared' || motor.stallTorque.si >= motor.ratedTorque.si ? undefined : { read: `stall ${motor.stallTorque.si} N·m, rated ${motor.ratedTorque.si} N·m`, wanted: 'a stall torque no lower than the rated torque' }),
+  },
+  {
+    code: 'rated-above-max-speed',
+    paths: ['motor.ratedSpeed', 'motor.maxSpeed'],
+    check: ({ motor }) => (motor.kind !== 'servo' || motor.ratedSpeed.si <= motor.maxSpeed.si * (1 + SLACK) ? undefined : { read: 'a rated speed above the highest speed', wanted: 'a rated speed no higher than the highest speed' }),
+  },
+  {
+    code: 'curve-not-falling',
+    paths: ['motor.curve'],
+    check: ({ motor }) => {
+      if (motor.kind !== 'stepper' || !motor.curve) return undefined;
+      const { points } = motor.curve;
+      // A little rise is how read-off curves come; a list that is out of order is not.
+      const at = points.findIndex((p, i) => i > 0 && (p.speed.si <= points[i - 1]!.speed.si || p.torque.si > points[i - 1]!.torque.si * 1.05 + 1e-9));
+      return at < 0 ? undefined : { read: `point ${at + 1} of the torque curve`, wanted: 'points in order of speed, with torque that falls', why: 'a torque curve that rises by more than 5 % from one point to the next was read off wrongly' };
+    },
   },
 ];
 
@@ -126,6 +130,7 @@ export function axisIssues(axis: Axis, touched?: string): Issue[] {
 /** Rules between the fields of a whole project, those of each axis included. */
 export function projectIssues(project: Project): Issue[] {
   const issues = project.axes.flatMap((axis, i) => axisIssues(axis).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] })));
+  project.pins.forEach((pin, i) => issues.push(...axisIssues(pin.axis).map((issue) => ({ ...issue, path: ['pins', i, 'axis', ...issue.path] }))));
   const seen = new Map<string, number>();
   project.axes.forEach((axis, i) => {
     if (seen.has(axis.id)) issues.push({ code: 'id-twice', path: ['axes', i, 'id'], read: axis.id, wanted: 'an id that no other axis has' });

@@ -1,93 +1,64 @@
 import { z } from 'zod';
-import { axisFields, type AxisFieldPath, bodyMassRule } from './fields';
-import { type Measure, measureSchema } from './measure';
+import { drive } from './drive-schema';
+import { field, id, listField, name } from './field-schema';
+import { coupling, driver, motor, reducer, supply } from './motor-schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 1;
+export const VERSION = 2;
 
-type KindAt<P extends AxisFieldPath> = (typeof axisFields)[P]['kind'];
-const field = <P extends AxisFieldPath>(path: P): z.ZodType<Measure<KindAt<P>>> =>
-  measureSchema(axisFields[path]) as unknown as z.ZodType<Measure<KindAt<P>>>;
-const optional = <P extends AxisFieldPath>(path: P) => field(path).nullable();
-
-const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
-const name = z.string().trim().min(1).max(120);
 const freeText = z.string().max(20_000);
 
-const ballThread = z.strictObject({
-  kind: z.literal('ball'),
-  making: z.enum(['rolled', 'ground']),
-  accuracyClass: z.enum(['T3', 'T5', 'T7', 'T10']),
-  efficiency: field('drive.thread.efficiency'),
-  preload: field('drive.thread.preload'),
-  dynamicLoad: optional('drive.thread.dynamicLoad'),
-  nutStiffness: optional('drive.thread.nutStiffness'),
-  speedLimit: optional('drive.thread.speedLimit'),
+export const guideKinds = ['profile', 'miniature', 'supported-round', 'round-rod', 'v-wheel', 'tube-bearing'] as const;
+
+const guide = z.strictObject({
+  kind: z.enum(guideKinds),
+  /** How the plate with the carriages stands: on top, on the face of a beam, or below. */
+  mounting: z.enum(['flat', 'wall', 'under']),
+  rails: field('guide.rails'),
+  perRail: field('guide.perRail'),
+  spacing: field('guide.spacing'),
+  railLength: field('guide.railLength'),
+  /** From the outer edge of the first carriage to that of the last. */
+  carriageSpan: field('guide.carriageSpan'),
+  carriageLength: field('guide.carriageLength'),
+  /** Across one carriage between its rows of balls; 0: it takes no moment about the rail. */
+  raceSpacing: field('guide.raceSpacing'),
+  /** Nominal size of a profile rail (its width), diameter of a rod or tube. */
+  size: field('guide.size'),
+  dynamicLoad: field('guide.dynamicLoad'),
+  /** Distance in km that the dynamic rating stands for (ISO 14728-1: 100; many lists: 50). */
+  ratingBasis: z.union([z.literal(50), z.literal(100)]),
+  staticLoad: field('guide.staticLoad'),
+  verticalStiffness: field('guide.verticalStiffness'),
+  lateralStiffness: field('guide.lateralStiffness'),
+  preload: z.enum(['clearance', 'light', 'medium']),
+  friction: field('guide.friction'),
+  seal: field('guide.seal'),
+  shock: field('guide.shock'),
+  overhang: field('guide.overhang'),
+  heightError: field('guide.heightError'),
+  parallelError: field('guide.parallelError'),
+  massX: field('guide.massX'), massY: field('guide.massY'), massZ: field('guide.massZ'),
+  toolX: field('guide.toolX'), toolY: field('guide.toolY'), toolZ: field('guide.toolZ'),
+  driveY: field('guide.driveY'), driveZ: field('guide.driveZ'),
+  /** Left out: as large as the cutting force. */
+  sideForce: field('guide.sideForce'),
+  /** Left out: none, and named as unknown. */
+  normalForce: field('guide.normalForce'),
 });
 
-const slidingThread = z.strictObject({
-  kind: z.literal('sliding'),
-  form: z.enum(['acme', 'trapezoidal', 'square']),
-  friction: field('drive.thread.friction'),
-  preload: field('drive.thread.preload'),
-  collarFriction: field('drive.thread.collarFriction'),
-  collarDiameter: field('drive.thread.collarDiameter'),
-  nutStiffness: optional('drive.thread.nutStiffness'),
+const dutyStep = z.strictObject({
+  id,
+  does: z.enum(['rapid', 'cut', 'rest']),
+  /** Counts for rapids and cuts. */
+  distance: listField('duty.N.distance'),
+  /** Pause behind it; for a rest the rest itself. */
+  rest: listField('duty.N.rest'),
+  times: listField('duty.N.times'),
 });
 
-const screwDrive = z.strictObject({
-  kind: z.literal('screw'),
-  /** One screw, or one on each side of the axis with a motor each. */
-  sets: z.union([z.literal(1), z.literal(2)]),
-  worstShare: field('drive.worstShare'),
-  /** What turns: the screw in its bearings, or the nut on a standing screw. */
-  turning: z.enum(['screw', 'nut']),
-  /** Nut with its bearing and pulley; counts where the nut turns. */
-  nutInertia: field('drive.nutInertia'),
-  /** Of the whole screw, out of its datasheet; left out: from the thread profile. */
-  screwInertia: optional('drive.screwInertia'),
-  thread: z.discriminatedUnion('kind', [ballThread, slidingThread]),
-  nominalDiameter: field('drive.nominalDiameter'),
-  rootDiameter: field('drive.rootDiameter'),
-  lead: field('drive.lead'),
-  starts: field('drive.starts'),
-  betweenBearings: field('drive.betweenBearings'),
-  nutOffset: optional('drive.nutOffset'),
-  motorEnd: z.enum(['fixed', 'supported']),
-  farEnd: z.enum(['fixed', 'supported', 'free']),
-  thrustBearing: z.enum(['angular-contact', 'deep-groove']),
-  bearingStiffness: optional('drive.bearingStiffness'),
-  bearingDrag: field('drive.bearingDrag'),
-  temperatureRise: field('drive.temperatureRise'),
-  stretch: field('drive.stretch'),
-});
-
-const reducer = z.strictObject({
-  kind: z.enum(['belt', 'planetary']),
-  /** Motor turns for one turn of the drive; below 1 it speeds up. */
-  ratio: field('reducer.ratio'),
-  efficiency: field('reducer.efficiency'),
-  /** At its input. */
-  inertia: field('reducer.inertia'),
-  /** At its output. */
-  backlash: field('reducer.backlash'),
-  inputSpeed: optional('reducer.inputSpeed'),
-});
-
-const stepper = z.strictObject({
-  kind: z.literal('stepper'),
-  holdingTorque: field('motor.holdingTorque'),
-  ratedCurrent: field('motor.ratedCurrent'),
-  resistance: field('motor.resistance'),
-  inductance: field('motor.inductance'),
-  rotorTeeth: field('motor.rotorTeeth'),
-  rotorInertia: field('motor.rotorInertia'),
-  detentTorque: field('motor.detentTorque'),
-  usableShare: field('motor.usableShare'),
-});
-
-const axis = z.strictObject({
+export const axisSchema = z.strictObject({
   id,
   role: z.enum(['bed', 'gantry', 'plunge', 'table']),
   letter: z.string().regex(/^[A-Za-z]$/),
@@ -99,34 +70,48 @@ const axis = z.strictObject({
     rapid: field('demands.rapid'),
     acceleration: field('demands.acceleration'),
     /** Left out: constant acceleration up to the corner of each ramp; given: seven-phase move. */
-    jerk: optional('demands.jerk'),
+    jerk: field('demands.jerk'),
     cuttingForce: field('demands.cuttingForce'),
+    /** Most that may be lost at a reversal. */
+    lostMotion: field('demands.lostMotion'),
   }),
   loads: z.strictObject({
-    masses: z.array(z.strictObject({ id, name, mass: measureSchema(bodyMassRule) })).min(1).max(200),
+    masses: z.array(z.strictObject({ id, name, mass: listField('loads.masses.N.mass') })).min(1).max(200),
+    /** Pulled on the real axis; left out: from the guide's friction and seals. */
     guideDrag: field('loads.guideDrag'),
+    /** Cable chain, hose. */
+    otherDrag: field('loads.otherDrag'),
     counterbalance: field('loads.counterbalance'),
   }),
-  /** Only what the travel chain needs; carriages and their loads come with the guides. */
-  guide: z.strictObject({
-    railLength: optional('guide.railLength'),
-    /** From the outer edge of the first carriage to that of the last. */
-    carriageSpan: optional('guide.carriageSpan'),
-  }),
-  drive: z.discriminatedUnion('kind', [screwDrive]),
+  guide,
+  drive,
   /** Between motor and drive; null: the motor drives directly. */
   reducer: reducer.nullable(),
-  coupling: z.strictObject({ inertia: field('coupling.inertia') }),
-  motor: z.discriminatedUnion('kind', [stepper]),
-  driver: z.strictObject({
-    crestCurrent: field('driver.crestCurrent'),
-    microsteps: field('driver.microsteps'),
-    maxVoltage: optional('driver.maxVoltage'),
-    maxCrestCurrent: optional('driver.maxCrestCurrent'),
-  }),
-  supply: z.strictObject({ voltage: field('supply.voltage') }),
+  coupling,
+  motor,
+  driver,
+  supply,
   controller: z.strictObject({ pulseLimit: field('controller.pulseLimit') }),
+  /** What the motor does over and over; empty: to and fro over the whole travel. */
+  duty: z.array(dutyStep).max(100),
+  /** Parts that were taken from the catalogue, by link. */
+  parts: z.record(z.string().regex(/^[a-z-]{1,30}$/), z.string().max(80)),
 });
+
+/** A part of the builder's own, of a family of the catalogue. */
+const ownPart = z.strictObject({
+  id,
+  family: z.string().regex(/^[a-z-]{1,40}$/),
+  name,
+  /** What was typed into the family's columns, by path. */
+  values: z.record(z.string().max(60), z.string().max(80)),
+  price: z.number().min(0).max(1e6).nullable(),
+  onHand: z.number().int().min(0).max(10_000),
+  note: z.string().max(500),
+});
+
+/** A variant of an axis that was put by, to hold others against it. */
+const pin = z.strictObject({ id, axisId: id, name, axis: axisSchema });
 
 /** A whole machine, as it is stored and exported. Rules between fields are in `rules.ts`. */
 export const projectSchema = z.strictObject({
@@ -138,14 +123,29 @@ export const projectSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   created: z.iso.datetime(),
   changed: z.iso.datetime(),
-  axes: z.array(axis).min(1).max(8),
+  axes: z.array(axisSchema).min(1).max(8),
+  ownParts: z.array(ownPart).max(2000),
+  pins: z.array(pin).max(24),
 });
 
 export type Project = z.infer<typeof projectSchema>;
 export type Axis = Project['axes'][number];
-export type ScrewDrive = Extract<Axis['drive'], { kind: 'screw' }>;
-export type Stepper = Extract<Axis['motor'], { kind: 'stepper' }>;
+export type Drive = Axis['drive'];
+export type DriveKind = Drive['kind'];
+export type ScrewDrive = Extract<Drive, { kind: 'screw' }>;
+export type RackDrive = Extract<Drive, { kind: 'rack' }>;
+export type BeltDrive = Extract<Drive, { kind: 'belt' }>;
+export type ChainDrive = Extract<Drive, { kind: 'chain' }>;
+export type Motor = Axis['motor'];
+export type MotorKind = Motor['kind'];
+export type Stepper = Extract<Motor, { kind: 'stepper' }>;
+export type Servo = Extract<Motor, { kind: 'servo' }>;
+export type GearedMotor = Extract<Motor, { kind: 'geared' }>;
 export type Reducer = z.infer<typeof reducer>;
+export type Guide = Axis['guide'];
+export type GuideKind = Guide['kind'];
+export type OwnPart = Project['ownParts'][number];
+export type Pin = Project['pins'][number];
 
 /** The published JSON Schema of the current version (draft 2020-12). */
 export const projectJsonSchema = (): object => ({

@@ -37,26 +37,27 @@ const { acceleration: _a, force: _f, ...train } = signedSymbols;
 
 export const shuttleTorque = defineFormula({
   id: 'motion/shuttle-torque',
-  title: 'RMS torque when shuttling over the whole travel',
+  title: 'RMS torque of a move out and one back',
   symbols: {
     ...moveSymbols, ...train,
     share: { kind: 'ratio', tex: 's_1', meaning: 'share of the load on this drive' },
     mass: { kind: 'mass', tex: 'm', meaning: 'moving mass' },
     guideDrag: { kind: 'force', tex: 'F_d', meaning: 'drag of the guides' },
     gravity: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis' },
+    cutting: { kind: 'force', tex: 'F_c', meaning: 'cutting force against the motion' },
   },
   result: { kind: 'torque', tex: 'T_{rms}', meaning: 'root mean square over one move out and one back, without rest' },
   tex: [
-    '\sqrt{\frac{1}{2t}\int_0^{2t} T(\tau)^2\,d\tau},\quad F=<share>\left(<mass>\,a(\tau)+<guideDrag>\pm <gravity>\right)\\',
-    '\scriptstyle s=<travel>,\ v=<rapid>,\ a=<acceleration>,\ j=<jerk>,\ J_m=<motorInertia>,\ J_d=<driveInertia>,\ i=<ratio>\\',
-    '\scriptstyle \eta_r=<reducerEfficiency>,\ k=<k>,\ \eta=<efficiency>,\ \eta_b=<backEfficiency>,\ T_d=<drag>',
+    '\\sqrt{\\frac{1}{2t}\\int_0^{2t} T(\\tau)^2\\,d\\tau},\\quad F=<share>\\left(<mass>\\,a(\\tau)+<guideDrag>+<cutting>\\pm <gravity>\\right)\\\\',
+    '\\scriptstyle s=<travel>,\\ v=<rapid>,\\ a=<acceleration>,\\ j=<jerk>,\\ J_m=<motorInertia>,\\ J_d=<driveInertia>,\\ i=<ratio>\\\\',
+    '\\scriptstyle \\eta_r=<reducerEfficiency>,\\ k=<k>,\\ \\eta=<efficiency>,\\ \\eta_b=<backEfficiency>,\\ T_d=<drag>',
   ].join(''),
   citation: { basis: 'textbook', text: 'Mean heating of a motor follows the mean square of its torque; torque in each phase by the signed torque equation' },
-  range: 'Without rest between moves: the upper bound. A stepper driver heats its motor at full current whatever the torque.',
+  range: 'Rest between moves is counted apart. A stepper driver heats its motor at full current whatever the torque.',
   evaluate: (inputs) => {
-    const { travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity } = inputs;
+    const { travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity, cutting } = inputs;
     const move = planMove(travel, rapid, acceleration, jerkOf(jerk));
-    const way = (weight: number) => rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + weight)));
+    const way = (weight: number) => rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + cutting + weight)));
     return Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
   },
 });

@@ -100,7 +100,7 @@ describe('torque at the motor', () => {
     expect(lossless(2, 300)).toBeCloseTo(-lossless(-2, -300), 12);
   });
   it('shuttling: on a level axis without friction both ways count the same, and the RMS is that of the ramps alone', () => {
-    const args = { travel: q('length', 0.6), rapid: q('speed', 0.2), acceleration: q('acceleration', 0.8), jerk: q('jerk', Infinity), motorInertia: base.motorInertia, driveInertia: base.driveInertia, ratio: base.ratio, reducerEfficiency: base.reducerEfficiency, k: base.k, efficiency: q('ratio', 1), backEfficiency: q('ratio', 1), drag: q('torque', 0), share: q('ratio', 1), mass: q('mass', 50), guideDrag: q('force', 0), gravity: q('force', 0) };
+    const args = { travel: q('length', 0.6), rapid: q('speed', 0.2), acceleration: q('acceleration', 0.8), jerk: q('jerk', Infinity), motorInertia: base.motorInertia, driveInertia: base.driveInertia, ratio: base.ratio, reducerEfficiency: base.reducerEfficiency, k: base.k, efficiency: q('ratio', 1), backEfficiency: q('ratio', 1), drag: q('torque', 0), share: q('ratio', 1), mass: q('mass', 50), guideDrag: q('force', 0), gravity: q('force', 0), cutting: q('force', 0) };
     const T = (1.6e-4 * 0.8) / base.k + 50 * 0.8 * base.k;
     // Two ramps of 0.25 s in a move of 0.6/0.2 + 0.25 s.
     expect(shuttleTorque.evaluate(args)).toBeCloseTo(T * Math.sqrt(0.5 / 3.25), 9);

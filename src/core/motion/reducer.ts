@@ -41,3 +41,14 @@ export const reducerPlay = defineFormula({
   range: 'At every reversal.',
   evaluate: ({ backlash, k }) => backlash * k,
 });
+
+export const travelPerTurn = defineFormula({
+  id: 'motion/travel-per-turn',
+  title: 'Travel per turn of the drive shaft',
+  symbols: { k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the drive' } },
+  result: { kind: 'linearPerTurn', tex: 's_1', meaning: 'travel of one turn' },
+  tex: '2\\pi\\,<k>',
+  citation: { basis: 'derived', text: 'A turn is 2 pi radians' },
+  range: 'No slip.',
+  evaluate: ({ k }) => 2 * Math.PI * k,
+});

@@ -1,2 +1,4 @@
-export { type ResolvedMotor, resolveStepper } from './stepper';
+export type { MotorConcern, ResolvedMotor } from './resolved';
+export { resolveMotor } from './resolve';
 export * as stepper from './stepper';
+export * as curve from './curve';

@@ -7,7 +7,7 @@ export const kinds = [
   'angularAcceleration', 'frequency', 'pulseRate', 'inertia', 'voltage', 'current', 'resistance', 'inductance',
   'power', 'ratio', 'count', 'stiffness', 'torsionalStiffness', 'temperatureRise', 'density', 'modulus', 'torqueConstant',
   'linearPerTurn', 'travelPerRadian', 'pulsesPerLength', 'thermalExpansion', 'secondMoment', 'diameterSpeed',
-  'rotorTeeth', 'revolutions',
+  'rotorTeeth', 'revolutions', 'energy', 'capacitance', 'linearDensity',
 ] as const;
 
 export type Kind = (typeof kinds)[number];

@@ -91,6 +91,9 @@ export const units: { readonly [K in Kind]: readonly Unit[] } = {
   secondMoment: [unit('mm⁴', 1e-12, 'mm4'), unit('cm⁴', 1e-8, 'cm4'), unit('in⁴', INCH ** 4, 'in4')],
   diameterSpeed: [unit('mm·rpm', (1e-3 * TURN) / 60)],
   revolutions: [unit('rev', 1, 'turns'), unit('10⁶ rev', 1e6)],
+  energy: [unit('J', 1, 'joule', 'joules'), unit('kJ', 1e3), unit('Wh', 3600)],
+  capacitance: [unit('µF', 1e-6, 'uf'), unit('mF', 1e-3), unit('F', 1)],
+  linearDensity: [unit('kg/m', 1), unit('g/m', 1e-3), unit('lb/ft', POUND / (12 * INCH))],
 };
 
 /** Words for a kind in a sentence ("a length", "a torque"), and an example of what may be typed. */
@@ -131,4 +134,7 @@ export const kindWords: { readonly [K in Kind]: { readonly name: string; readonl
   secondMoment: { name: 'a second moment of area', example: '1630 mm⁴' },
   diameterSpeed: { name: 'a diameter times speed', example: '60000 mm·rpm' },
   revolutions: { name: 'a number of revolutions', example: '20 10⁶ rev' },
+  energy: { name: 'an energy', example: '12 J' },
+  capacitance: { name: 'a capacitance', example: '4700 µF' },
+  linearDensity: { name: 'a mass per length', example: '0.6 kg/m' },
 };

@@ -14,7 +14,7 @@ import styles from './panels.module.css';
 import type { AxisEditor } from './use-axis-editor';
 
 const first: readonly AxisFieldPath[] = ['demands.travel', 'demands.rapid', 'demands.feed', 'demands.acceleration', 'demands.cuttingForce', 'loads.guideDrag'];
-const further: readonly AxisFieldPath[] = ['demands.inclination', 'loads.counterbalance', 'demands.jerk'];
+const further: readonly AxisFieldPath[] = ['demands.inclination', 'loads.counterbalance', 'demands.jerk', 'demands.lostMotion', 'loads.otherDrag'];
 
 interface PanelProps { readonly axis: Axis; readonly mass: number; readonly editor: AxisEditor; readonly system: UnitSystem }
 
@@ -34,7 +34,7 @@ export function AskedPanel({ axis, mass, editor, system }: PanelProps) {
         {masses && <Masses axis={axis} editor={editor} system={system} />}
       </div>
       <div className={styles.fold}>
-        <button type="button" aria-expanded={more} onClick={() => setMore(!more)}><span>Incline, jerk</span><b>{axis.demands.inclination.typed}</b><small /><ExpandIcon fontSize="inherit" data-open={more || undefined} /></button>
+        <button type="button" aria-expanded={more} onClick={() => setMore(!more)}><span>Incline, jerk, play</span><b>{axis.demands.inclination.typed}</b><small /><ExpandIcon fontSize="inherit" data-open={more || undefined} /></button>
         {more && further.map(field)}
       </div>
     </section>

@@ -1,16 +1,19 @@
 'use client';
 
 import type { AxisReport } from '@/core/machine';
-import { formatIn, formatQuantity, type UnitSystem, units } from '@/core/units';
+import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
 import styles from './sheet.module.css';
 import { figureName } from './wording';
 
 // Some figures are read in another unit than their kind's usual one.
-const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', 'reducer-play': 'µm', life: 'm' };
+const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', 'once-per-turn': 'µm', 'mesh-per-tenth': 'µm', 'rod-sag': 'µm', 'shortest-ramp': 'ms' };
 
-function show(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {
+/** A figure as it is read off. */
+export function showFigure(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {
   if (id === 'efficiency' || id === 'back-efficiency') return value < 0 ? 'locks itself' : `${(100 * value).toFixed(0)} %`;
-  if (id === 'life') return value > 1e7 ? 'over 10000 km' : `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
+  if (id === 'speed-ripple') return `${(100 * value).toFixed(1)} %`;
+  if (id === 'grease') return value > 3.6e7 ? 'over 10000 h' : `${formatNumber(value / 3600, 2)} h`;
+  if (id === 'life' || id === 'guide-life') return value > 1e7 ? 'over 10000 km' : `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
   const unit = system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
   // Pulses per length are typed into a controller: every digit counts.
   const digits = id === 'pulses-per-length' ? 7 : 3;
@@ -26,7 +29,7 @@ export function Figures({ report, system, onWorking }: { report: AxisReport; sys
         {report.figures.map((f) => (
           <div key={f.id}>
             <dt>{figureName[f.id] ?? f.id}</dt>
-            <dd><button type="button" onClick={() => onWorking(f.line)} aria-label={`${figureName[f.id] ?? f.id}: ${show(f.id, f.kind, f.value, system)}. Show the working`}>{show(f.id, f.kind, f.value, system)}</button></dd>
+            <dd><button type="button" onClick={() => onWorking(f.line)} aria-label={`${figureName[f.id] ?? f.id}: ${showFigure(f.id, f.kind, f.value, system)}. Show the working`}>{showFigure(f.id, f.kind, f.value, system)}</button></dd>
           </div>
         ))}
       </dl>

@@ -7,7 +7,9 @@ import { formatQuantity, type UnitSystem } from '@/core/units';
 import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
 import styles from './findings.module.css';
 import { effectText, labelOf } from './labels';
-import { findingText, remedyEffect, remedyText, rungName } from './wording';
+import { rungName } from './wording';
+import { findingText } from './wording-findings';
+import { remedyEffect, remedyText } from './wording-remedies';
 
 interface FindingsProps {
   readonly report: AxisReport;

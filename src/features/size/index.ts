@@ -1,2 +1,3 @@
 export { SizeStation } from './size-station';
-export { findingText, remedyText } from './wording';
+export { findingText } from './wording-findings';
+export { remedyText } from './wording-remedies';

@@ -1,9 +1,15 @@
 import type { AxisFieldPath } from '@/core/model';
+import { driveText } from './labels-drive';
+import { guideText } from './labels-guide';
+import { motorText } from './labels-motor';
 
-interface FieldText { readonly label: string; readonly help?: string }
+export interface FieldText { readonly label: string; readonly help?: string }
 
 /** Name and help of every measured input of an axis. */
 export const fieldText: Record<AxisFieldPath, FieldText> = {
+  ...driveText,
+  ...guideText,
+  ...motorText,
   'demands.travel': { label: 'Travel', help: 'From stop to stop of the carriage. It is more than the work area: tool offsets and margins come on top.' },
   'demands.inclination': { label: 'Inclination', help: '0° is level, 90° is straight up.' },
   'demands.feed': { label: 'Cutting feed', help: 'The fastest feed while the tool is in the work.' },
@@ -11,10 +17,10 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
   'demands.acceleration': { label: 'Acceleration', help: 'The same for rapids and in corners of a cut, as controllers do it. 1 g is 9.8 m/s².' },
   'demands.jerk': { label: 'Jerk', help: 'How fast the acceleration comes on. Leave it empty if your controller knows no jerk limit.' },
   'demands.cuttingForce': { label: 'Cutting force', help: 'Peak force along this axis in the worst cut.' },
-  'loads.guideDrag': { label: 'Guide drag', help: 'All that resists a slow push with the drive undone: seals, wipers, cable chain, hose. Pull with a luggage scale.' },
+  'demands.lostMotion': { label: 'Lost motion', help: 'Most that may be lost at a reversal. Left empty nothing is asked.' },
+  'loads.guideDrag': { label: 'Guide drag', help: 'What resists a slow push with the drive undone. Pull with a luggage scale. Left empty: from friction and wipers of the carriages.' },
+  'loads.otherDrag': { label: 'Chain and hose', help: 'Drag of cable chain, hose and cable: 5 to 20 N (common practice).' },
   'loads.counterbalance': { label: 'Counterbalance', help: 'Force of a spring or gas strut against the weight. 0 without one.' },
-  'guide.railLength': { label: 'Rail length' },
-  'guide.carriageSpan': { label: 'Carriage span', help: 'From the outer edge of the first carriage to that of the last.' },
   'drive.worstShare': { label: 'Busier side', help: 'Share of the load on the busier of the two screws: 0.5 if it stays in the middle, near 1 when the head stands over one side.' },
   'drive.nominalDiameter': { label: 'Nominal diameter', help: 'Over the thread.' },
   'drive.rootDiameter': { label: 'Root diameter', help: 'At the bottom of the thread. It decides whip and column load.' },
@@ -42,25 +48,16 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
   'reducer.backlash': { label: 'Play', help: 'At the output, as planetary reducers state it.' },
   'reducer.inputSpeed': { label: 'Highest input' },
   'coupling.inertia': { label: 'Inertia' },
-  'motor.holdingTorque': { label: 'Holding torque', help: 'Both phases on at rated current.' },
-  'motor.ratedCurrent': { label: 'Rated current', help: 'Per phase, as printed on the motor.' },
-  'motor.resistance': { label: 'Resistance', help: 'Of one phase.' },
-  'motor.inductance': { label: 'Inductance', help: 'Of one phase. It decides the torque at speed.' },
-  'motor.rotorTeeth': { label: 'Step angle', help: '1.8° is 50 teeth, 200 steps a turn.' },
-  'motor.rotorInertia': { label: 'Rotor inertia' },
-  'motor.detentTorque': { label: 'Detent torque', help: 'What the motor holds without current.' },
-  'motor.usableShare': { label: 'Usable share', help: 'Of the pull-out torque: 0.5 in mid-band without damping, 0.6 usual, 0.8 closed loop. Common practice, no source.' },
-  'driver.crestCurrent': { label: 'Crest current', help: 'Peak of the phase current as set on the driver. Some switches are marked in RMS: crest is 1.41 times that.' },
-  'driver.microsteps': { label: 'Microsteps', help: 'Per full step.' },
-  'driver.maxVoltage': { label: 'Highest voltage' },
-  'driver.maxCrestCurrent': { label: 'Highest crest' },
-  'supply.voltage': { label: 'Voltage' },
-  'controller.pulseLimit': { label: 'Pulse limit', help: 'Computer’s own pulses 25 to 45 kHz, 8-bit board 30 kHz, 32-bit board 100 to 400 kHz, hardware pulse engine 1 to 4 MHz (from memory).' },
 };
+
+/** Columns of the duty cycle. */
+export const dutyText: Record<string, string> = { distance: 'Distance', rest: 'Rest', times: 'Times' };
 
 /** The label of any path, bodies of the moving mass included. */
 export function labelOf(path: string): string {
   if (path.startsWith('loads.masses')) return 'Moving mass';
+  if (path.startsWith('motor.curve')) return 'Torque curve';
+  if (path.startsWith('duty.')) return dutyText[path.split('.').pop()!] ?? 'Duty cycle';
   return (fieldText as Record<string, FieldText>)[path]?.label ?? path;
 }
 
@@ -68,4 +65,6 @@ export function labelOf(path: string): string {
 export const effectText: Record<string, string> = {
   whip: 'whip is computed without the help of the nut', stiffness: 'stiffness and frequency are upper bounds', life: 'the life of the screw is not known', dn: 'the DN limit is the low end of what is usual (memory)',
   supply: 'whether the driver stands the supply is not known', crest: 'whether the driver can give the crest current is not known', reducer: 'how fast the reducer may be driven is not known', 'travel-chain': 'whether the rail is long enough is not known',
+  play: 'its share of the lost motion is not known', 'shaft-load': 'whether the shaft stands the pull of the drive is not known', 'carriage-loads': 'the loads of the carriages are not known', 'guide-static': 'the static safety of the carriages is not known',
+  'guide-life': 'the life of the guide is not known', 'reducer-torque': 'whether the reducer stands the torque is not known', 'supply-power': 'whether the supply is big enough is not known', regeneration: 'how far braking lifts the supply voltage is not known',
 };

@@ -6,7 +6,8 @@ import { formatQuantity, type UnitSystem } from '@/core/units';
 import { verdictColour, verdictWords } from '@/ui/verdict-mark';
 import { spread } from './ladder-layout';
 import styles from './sheet.module.css';
-import { remedyText, rungName } from './wording';
+import { rungName } from './wording';
+import { remedyText } from './wording-remedies';
 
 const [WIDTH, HEIGHT, TOP, BOTTOM] = [250, 284, 14, 270];
 const [LEFT, RIGHT] = [128, 192];

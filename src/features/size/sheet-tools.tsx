@@ -2,6 +2,7 @@
 
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { projectFileName, writeProjectFile } from '@/core/formats';
 import type { Project } from '@/core/model';
 import { downloadText, machineHref } from '@/features/frame';
@@ -9,7 +10,7 @@ import { type Session, useSessionState } from '@/session';
 import styles from './sheet.module.css';
 
 /** Small words under the title: undo, units, light, print, export. */
-export function SheetTools({ session, project }: { session: Session; project: Project }) {
+export function SheetTools({ session, project, children }: { session: Session; project: Project; children?: ReactNode }) {
   const past = useSessionState(session, (s) => s.history.past);
   const future = useSessionState(session, (s) => s.history.future);
   const save = useSessionState(session, (s) => s.save.kind);
@@ -23,6 +24,7 @@ export function SheetTools({ session, project }: { session: Session; project: Pr
       <button type="button" disabled={!future.length} onClick={() => session.redo()}>Redo</button>
       <button type="button" onClick={() => session.edit([{ path: 'units', value: project.units === 'metric' ? 'imperial' : 'metric' }], { label: 'Units of the sheet' })}>{project.units === 'metric' ? 'mm → in' : 'in → mm'}</button>
       <button type="button" onClick={() => setMode(dark ? 'light' : 'dark')}>{dark ? 'Paper' : 'Slate'}</button>
+      {children}
       <button type="button" onClick={() => window.print()}>Print</button>
       <button type="button" onClick={() => downloadText(projectFileName(project), writeProjectFile(project))}>Export</button>
       <span role="status" data-save={save}>{save === 'saved' ? 'stored' : save === 'saving' ? 'storing…' : 'not stored'}</span>

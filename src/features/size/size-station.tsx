@@ -2,8 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import type { Remedy } from '@/core/findings';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { EditValue, Remedy } from '@/core/findings';
 import { axisDoubt } from '@/core/choose';
 import { axisReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
@@ -12,21 +12,24 @@ import { machineHref, useMachineReport, useOpenMachine } from '@/features/frame'
 import { useSessionState } from '@/session';
 import { TitleBlock } from '@/ui/title-block';
 import { AskedPanel } from './asked-panel';
-import { AxisDrawing } from './axis-drawing';
+import { AxisDrawing } from './drawing/axis-drawing';
 import { AxisTabs } from './axis-tabs';
 import { Figures } from './figures';
 import { FindingsPanel } from './findings-panel';
-import { Ladder } from './ladder';
 import { labelOf } from './labels';
+import { Pins } from './exchange/pins';
+import type { PartLink } from '@/core/catalogue';
 import { SheetTools } from './sheet-tools';
 import styles from './sheet.module.css';
 import { TrainPanel } from './train-panel';
-import type { LinkId } from './train';
+import type { LinkId } from './link';
 import { useAxisEditor } from './use-axis-editor';
+import { ChartBox, LadderBox } from './views/bench-views';
+import { usePins } from './use-pins';
 
-// Charts and typesetting come after the first paint: the verdict does not wait for them.
-const BandChart = dynamic(() => import('./band-chart').then((m) => m.BandChart), { ssr: false });
+// Typesetting and the exchange come after the first paint: the verdict does not wait for them.
 const WorkingDrawer = dynamic(() => import('@/ui/working-drawer').then((m) => m.WorkingDrawer), { ssr: false });
+const ExchangeDialog = dynamic(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog), { ssr: false });
 
 /** The axis bench: one axis on one sheet. */
 export function SizeStation() {
@@ -40,11 +43,11 @@ export function SizeStation() {
   const mine = report.axes[index]!;
   // A millisecond: every uncertain input moved both ways through the silent model.
   const doubt = useMemo(() => axisDoubt(axis), [axis]);
-  // The chart is the dearest thing to paint and may come a frame after the verdict.
-  const charted = useDeferredValue(mine);
   const editor = useAxisEditor(session, index, system);
   const [trail, setTrail] = useState<readonly string[]>([]);
   const [openLink, setOpenLink] = useState<LinkId | null>(null);
+  const [exchanged, setExchanged] = useState<PartLink | null>(null);
+  const pins = usePins(session, index);
   // The lines are only made while somebody looks at them, and follow every edit.
   const lines = useMemo(() => (trail.length ? axisReport(axis, { working: true }).working! : []), [axis, trail.length]);
   const top = useSessionState(session, (s) => s.history.past[s.history.past.length - 1]);
@@ -75,39 +78,27 @@ export function SizeStation() {
   }, [project, index, router]);
 
   const say = (speed: number) => formatQuantity('speed', speed, system, 3).text;
-  const [atRapid, underCut] = [mine.accelerations.find((a) => a.id === 'at-rapid')!, mine.accelerations.find((a) => a.id === 'under-cut')!];
 
   return (
     <div className={styles.bench}>
       <header className={styles.head}>
         <div className={styles.title}>
           <h1>{project.name}</h1>
-          <SheetTools session={session} project={project} />
+          <SheetTools session={session} project={project}><Pins axis={axis} report={mine} pins={project.pins} system={system} onPin={pins.pin} onTake={pins.take} onDrop={pins.drop} /></SheetTools>
         </div>
         <AxisTabs project={project} report={report} current={axis.id} />
       </header>
 
       <div className={styles.left} key={axis.id}>
         <AskedPanel axis={axis} mass={mine.mass} editor={editor} system={system} />
-        <TrainPanel axis={axis} report={mine} editor={editor} system={system} open={openLink} onOpen={setOpenLink} />
+        <TrainPanel axis={axis} report={mine} editor={editor} system={system} open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
       </div>
 
       <div className={styles.drawingBox}>
         <AxisDrawing axis={axis} report={mine} system={system} />
       </div>
-      <section className={styles.ladderBox} aria-labelledby="ladder-title">
-        <h2 className={styles.heading} id="ladder-title">Speed ladder <small>{system === 'metric' ? 'm/min' : 'in/min'}, bracket: 95 % doubt</small></h2>
-        <Ladder report={mine} doubt={doubt} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
-      </section>
-      <section className={styles.bandBox} aria-labelledby="band-title">
-        <h2 className={styles.heading} id="band-title">Torque band <small>{system === 'metric' ? 'N·m over m/min' : 'oz-in over in/min'}</small></h2>
-        <BandChart report={charted} system={system} />
-        <p className={styles.note}>
-          Line: pull-out. Field: what may be used ({Math.round(100 * axis.motor.usableShare.si)} %). Highest acceleration:{' '}
-          <button type="button" onClick={() => onWorking(atRapid.line)}>{formatQuantity('acceleration', atRapid.limit, system, 2).text} at rapid</button>,{' '}
-          <button type="button" onClick={() => onWorking(underCut.line)}>{formatQuantity('acceleration', underCut.limit, system, 2).text} in the cut</button>.
-        </p>
-      </section>
+      <LadderBox axis={axis} report={mine} doubt={doubt} system={system} onWorking={onWorking} />
+      <ChartBox axis={axis} report={mine} editor={editor} system={system} onWorking={onWorking} />
 
       <div className={styles.right}>
         <FindingsPanel report={mine} doubt={doubt} system={system} onWorking={onWorking} onTry={onTry} tried={tried} onTakeBack={() => { session.undo(); setTrial(null); }} />
@@ -119,6 +110,12 @@ export function SizeStation() {
           { label: 'Moves', value: formatQuantity('mass', mine.mass, system, 3).text }, { label: 'Changed', value: new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' }) }, { label: 'Not given', value: mine.unknowns.length === 1 ? '1 value' : `${mine.unknowns.length} values` },
         ]} />
       </div>
+      {exchanged && (
+        <ExchangeDialog
+          axis={axis} report={mine} link={exchanged} own={project.ownParts} editor={editor} system={system} onClose={() => setExchanged(null)}
+          onOwn={(parts, label) => session.edit([{ path: 'ownParts', value: parts as unknown as EditValue }], { label })}
+        />
+      )}
       {trail.length > 0 && (
         <WorkingDrawer
           lines={lines} trail={trail} system={system}

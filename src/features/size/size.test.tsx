@@ -9,23 +9,28 @@ import type { Finding, Remedy } from '@/core/findings';
 import { axisReport, checkCodes } from '@/core/machine';
 import { axisFields } from '@/core/model';
 import { demoAxis, demoProject, withSi } from '@test/helpers/demo';
-import { AxisDrawing } from './axis-drawing';
+import { AxisDrawing } from './drawing/axis-drawing';
 import { FindingsPanel } from './findings-panel';
 import { fieldText, labelOf } from './labels';
 import { Ladder } from './ladder';
 import { spread } from './ladder-layout';
 import { linkOf, links } from './train';
-import { figureName, findingText, ratioText, remedyEffect, remedyText } from './wording';
+import { figureName, ratioText } from './wording';
+import { findingText } from './wording-findings';
+import { remedyEffect, remedyText } from './wording-remedies';
 
 afterEach(cleanup);
 
 const finding = (code: string, verdict: Finding['verdict']): Finding => ({
   code, verdict, path: 'drive.lead', value: 1, limit: 2, kind: 'speed', remedies: [],
-  params: { root: 0.0135, length: 2.7, heat: 0, lead: 0.005, weight: 100, mass: 10, rated: 4, frequency: 30, span: 0.3, wish: 'rapid' },
+  params: { root: 0.0135, length: 2.7, heat: 0, lead: 0.005, weight: 100, mass: 10, rated: 4, frequency: 30, span: 0.3, wish: 'rapid', energy: 4, missing: 1, least: 17, lever: 0.2, spacing: 1, rods: 2, load: 100, when: 'cutting', overhang: 0, higher: 1 },
 });
 
 describe('words', () => {
-  it.each(checkCodes)('%s has words of its own for every verdict', (code) => {
+  it.each([
+    ...checkCodes, 'undercut', 'sprung-pinion', 'mesh-tight', 'joint-at-park', 'belt-tension', 'belt-teeth', 'chain-sag', 'chain-ripple', 'shaft-load', 'nut-spring', 'crest-high', 'driver-small', 'curve-voltage',
+    'guide-static', 'racking', 'span-short', 'rail-height', 'rail-parallel', 'rod-sag',
+  ])('%s has words of its own for every verdict', (code) => {
     for (const verdict of ['thin', 'gives-out'] as const) {
       const text = findingText(finding(code, verdict), 'metric');
       expect(text.title).not.toBe(code);
@@ -33,7 +38,7 @@ describe('words', () => {
     }
   });
   it('every remedy and figure that the demo and its bent copies bring up has words', () => {
-    const bends: Record<string, number>[] = [{}, { 'demands.rapid': 0.6 }, { 'demands.cuttingForce': 4000 }, { 'driver.crestCurrent': 6.9 }, { 'loads.masses.0.mass': 150 }, { 'demands.acceleration': 30 }, { 'demands.travel': 0.05 }, { 'controller.pulseLimit': 20_000 }, { 'guide.railLength': 0.4 }, { 'supply.voltage': 20 }];
+    const bends: Record<string, number>[] = [{}, { 'demands.rapid': 0.6 }, { 'demands.cuttingForce': 4000 }, { 'driver.setCurrent': 6.9 }, { 'loads.masses.0.mass': 150 }, { 'demands.acceleration': 30 }, { 'demands.travel': 0.05 }, { 'controller.pulseLimit': 20_000 }, { 'guide.railLength': 0.4 }, { 'supply.voltage': 20 }];
     const seen = new Set<string>();
     for (const axis of demoProject().axes)
       for (const bend of bends) {
@@ -54,10 +59,10 @@ describe('words', () => {
     for (const path of Object.keys(axisFields)) expect(fieldText).toHaveProperty([path]);
     for (const axis of demoProject().axes) for (const link of links) {
       expect(link.summary(axis, 'metric')).not.toMatch(/undefined|NaN/);
-      for (const path of link.fields(axis)) expect(axisFields).toHaveProperty([path]);
+      for (const path of link.groups(axis).flatMap((g) => g.paths)) expect(axisFields).toHaveProperty([path]);
     }
     expect(labelOf('loads.masses.3.mass')).toBe('Moving mass');
-    expect([linkOf('drive.thrustBearing'), linkOf('drive.rootDiameter'), linkOf('demands.acceleration')]).toEqual(['bearings', 'screw', undefined]);
+    expect([linkOf('drive.thrustBearing'), linkOf('drive.rootDiameter'), linkOf('demands.acceleration')]).toEqual(['bearings', 'drive', undefined]);
   });
 });
 

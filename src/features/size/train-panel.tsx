@@ -1,27 +1,34 @@
 'use client';
 
 import { useId, useState } from 'react';
-import type { Edit, EditValue, Verdict } from '@/core/findings';
+import type { Verdict } from '@/core/findings';
 import { byWeight } from '@/core/findings';
 import type { AxisReport } from '@/core/machine';
-import { type Axis, getAt, startingReducer } from '@/core/model';
+import { type Axis, getAt } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
 import { AxisField } from './axis-field';
+import { CurveEditor } from './curve-editor';
+import type { Choice, FieldGroup, LinkId, LinkSpec } from './link';
 import styles from './panels.module.css';
-import { type Choice, type LinkId, linkOf, links, type LinkSpec } from './train';
+import { linkOf, links } from './train';
 import type { AxisEditor } from './use-axis-editor';
-import { findingText, ratioText } from './wording';
+import { wholePart } from './whole-part';
+import { hintsFor, pulleyText, ratioText } from './wording';
+import { findingText } from './wording-findings';
 
-interface TrainProps { readonly axis: Axis; readonly report: AxisReport; readonly editor: AxisEditor; readonly system: UnitSystem; readonly open: LinkId | null; readonly onOpen: (link: LinkId | null) => void }
+interface TrainProps {
+  readonly axis: Axis; readonly report: AxisReport; readonly editor: AxisEditor; readonly system: UnitSystem;
+  readonly open: LinkId | null; readonly onOpen: (link: LinkId | null) => void; readonly onExchange: (link: LinkId) => void;
+}
 
 /** The drive train as a chain of links, controller to guide; a link opens to its fields. */
-export function TrainPanel({ axis, report, editor, system, open, onOpen }: TrainProps) {
+export function TrainPanel({ open, ...props }: TrainProps) {
   return (
     <section aria-labelledby="train-title">
       <h2 className={styles.heading} id="train-title">Drive train</h2>
       <ol className={styles.chain}>
-        {links.map((link) => <Link key={link.id} link={link} axis={axis} report={report} editor={editor} system={system} open={open === link.id} onOpen={onOpen} />)}
+        {links.filter((link) => link.there?.(props.axis) ?? true).map((link) => <Link key={link.id} link={link} {...props} open={open === link.id} />)}
       </ol>
     </section>
   );
@@ -29,7 +36,7 @@ export function TrainPanel({ axis, report, editor, system, open, onOpen }: Train
 
 const bringIntoView = (element: HTMLElement | null) => element?.scrollIntoView?.({ block: 'nearest' });
 
-function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainProps, 'open'> & { link: LinkSpec; open: boolean }) {
+function Link({ link, axis, report, editor, system, open, onOpen, onExchange }: Omit<TrainProps, 'open'> & { link: LinkSpec; open: boolean }) {
   const id = useId();
   const [worst] = report.findings.filter((f) => linkOf(f.path) === link.id).sort((a, b) => byWeight(a.verdict, b.verdict));
   const verdict: Verdict = worst?.verdict ?? 'holds';
@@ -44,43 +51,28 @@ function Link({ link, axis, report, editor, system, open, onOpen }: Omit<TrainPr
       {open && (
         // The fields open below the fold as often as not: bring them into view.
         <div className={styles.inset} id={id} ref={bringIntoView}>
+          <button type="button" className={styles.exchange} onClick={() => onExchange(link.id)}>Exchange for another part…</button>
           {link.choices(axis).map((choice) => <ChoiceField key={choice.path} axis={axis} choice={choice} editor={editor} />)}
-          {link.id === 'screw' && axis.drive.sets === 2 && <p className={styles.hint}>Two screws must be tied by a belt, or each homed by its own switch: they square the gantry or rack it.</p>}
-          {link.id === 'reducer' && axis.reducer && <p className={styles.hint}>{ratioText(axis.reducer.ratio.si)}</p>}
-          {link.id === 'screw' && axis.drive.turning === 'nut' && <p className={styles.hint}>The motor rides with the nut: its mass belongs to the moving masses. The screw stands, held against turning at its ends.</p>}
-          {link.fields(axis).map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />)}
+          {link.id === 'reducer' && axis.reducer && <p className={styles.hint}>{axis.reducer.pulleys ? `${pulleyText(axis.reducer.pulleys)} ` : ''}{ratioText(axis.reducer.ratio.si)}</p>}
+          {hintsFor(link.id, axis).map((hint) => <p key={hint} className={styles.hint}>{hint}</p>)}
+          {link.groups(axis).map((group) => <Group key={group.title ?? 'first'} group={group} axis={axis} editor={editor} system={system} />)}
+          {link.id === 'motor' && axis.motor.kind === 'stepper' && axis.motor.curve && <CurveEditor curve={axis.motor.curve} editor={editor} system={system} />}
         </div>
       )}
     </li>
   );
 }
 
-const estimate = (typed: string, si: number) => ({ typed, si, basis: 'estimate' as const });
-
-/** The other thread starts from usual figures, marked as estimates; what both have is kept. */
-function threadEdits(axis: Axis, kind: string): Edit[] {
-  const { thread } = axis.drive;
-  const shared = { preload: thread.preload, nutStiffness: thread.nutStiffness };
-  const next = kind === 'ball'
-    ? { kind, making: 'rolled', accuracyClass: 'T7', efficiency: estimate('0.9', 0.9), dynamicLoad: null, speedLimit: null, ...shared }
-    : { kind, form: 'trapezoidal', friction: estimate('0.12', 0.12), collarFriction: estimate('0', 0), collarDiameter: estimate('0 mm', 0), ...shared };
-  return [{ path: 'drive.thread', value: next as never }];
+function Group({ group, axis, editor, system }: { group: FieldGroup; axis: Axis; editor: AxisEditor; system: UnitSystem }) {
+  const fields = group.paths.map((path) => <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />);
+  if (!group.title) return <>{fields}</>;
+  return <details className={styles.group}><summary>{group.title}</summary>{fields}</details>;
 }
-
-/** A reducer of another kind keeps its ratio; the rest starts from usual figures. */
-function reducerEdits(axis: Axis, kind: string): Edit[] {
-  const value = kind === 'belt' || kind === 'planetary' ? { ...startingReducer(kind, 2), ...(axis.reducer ? { ratio: axis.reducer.ratio } : {}) } : null;
-  return [{ path: 'reducer', value: value as unknown as EditValue }];
-}
-
-/** Choices that exchange a whole part. */
-const wholePart: Record<string, (axis: Axis, next: string) => Edit[]> = { 'drive.thread.kind': threadEdits, 'reducer.kind': reducerEdits };
 
 function ChoiceField({ axis, choice, editor }: { axis: Axis; choice: Choice; editor: AxisEditor }) {
   const id = useId();
   const [error, setError] = useState<string | undefined>();
-  // No reducer is no object: the choice still has a word for it.
-  const value = (getAt(axis, choice.path) ?? 'none') as string | number;
+  const value = choice.now ?? (getAt(axis, choice.path) as string | number);
   return (
     <div className={styles.choice}>
       <label htmlFor={id}>{choice.label}</label>

@@ -45,3 +45,14 @@ export const leadError = defineFormula({
   range: 'Added up in line: the upper bound. Steps per unit take out the even part.',
   evaluate: ({ perSpan, travel }) => perSpan * Math.max(1, travel / 0.3),
 });
+
+export const slidingLeadError = defineFormula({
+  id: 'screw/sliding-lead-error',
+  title: 'Lead error of a sliding screw over the travel',
+  symbols: { travel: { kind: 'length', tex: 's', meaning: 'travel' } },
+  result: { kind: 'length', tex: 'e', meaning: 'lead error to expect' },
+  tex: '0.08\\,\\tfrac{\\text{mm}}{\\text{m}}\\cdot <travel>',
+  citation: { basis: 'practice', text: 'Trapezoidal and Acme screws about 0.08 mm a metre, 0.001 in a foot: common practice, no source' },
+  range: 'Rolled screws; most of it is taken out by setting the steps per unit.',
+  evaluate: ({ travel }) => 0.08e-3 * travel,
+});

@@ -6,5 +6,5 @@ export { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackE
 export { leadAngle, pitchDiameter, travelPerRadian, turns } from './lead';
 export { circleArea, meanArea, rootSecondMoment, screwInertia } from './section';
 export { axialStiffness, inSeries, nutStiffness, sideBySide, windUpStiffness } from './stiffness';
-export { heatCompression, heatGrowth, leadError } from './heat';
+export { heatCompression, heatGrowth, leadError, slidingLeadError } from './heat';
 export { ballScrewLife } from './life';

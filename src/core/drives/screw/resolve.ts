@@ -1,13 +1,14 @@
 import { leadVariation, screwSteel } from '@/core/catalogue';
 import type { ScrewDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
-import type { Worksheet } from '@/core/worksheet';
-import type { DriveFigure, ResolvedDrive } from '../resolved';
+import { silentWorksheet, type Worksheet } from '@/core/worksheet';
+import { atLeast, type Checked } from '@/core/findings';
+import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
 import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
 import { endCase } from './critical-speed';
 import { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
-import { heatGrowth, leadError } from './heat';
-import { leadAngle, pitchDiameter, travelPerRadian, turns } from './lead';
+import { heatGrowth, leadError, slidingLeadError } from './heat';
+import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
 import { ballScrewLife, SHOCK_FACTOR } from './life';
 import { lineStiffness, nutReach } from './line-stiffness';
 import { screwInertia } from './section';
@@ -50,15 +51,44 @@ function screwFigures(drive: ScrewDrive, travel: Quantity<'length'>, thrust: num
   const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
   figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
   if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
-  figure('turns', sheet.apply(turns, { distance: travel, lead: drive.lead.si }, 'turns', { distance: 'demands.travel', lead: 'drive.lead' }));
   figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
-  if (drive.thread.kind === 'ball') {
+  if (drive.thread.kind === 'sliding') figure('lead-error', sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' }));
+  else {
     const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
     figure('lead-error', sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }));
     if (drive.thread.dynamicLoad)
       figure('life', sheet.apply(ballScrewLife, { dynamicLoad: drive.thread.dynamicLoad.si, shock: quantity('ratio', SHOCK_FACTOR), meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)), lead: drive.lead.si }, 'life', { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' }));
   }
   return figures;
+}
+
+const NONE = quantity('length', 0);
+
+/** Axial play of nut and thrust bearing. Preload or a spring takes out that of the nut, an angular-contact pair that of the bearing. */
+function screwPlay(drive: ScrewDrive): PlayLink[] {
+  const { thread } = drive;
+  const tight = thread.preload.si > 0 && (thread.kind === 'ball' || thread.nut === 'compensated');
+  return [
+    { id: 'nut', value: tight ? NONE : (drive.play?.si ?? null), source: tight ? 'drive.thread.preload' : 'drive.play' },
+    { id: 'thrust-bearing', value: drive.bearingPlay?.si ?? (drive.thrustBearing === 'angular-contact' ? NONE : null), source: 'drive.bearingPlay' },
+  ];
+}
+
+/** The spring of a wear-compensated nut must beat the thrust, or the play is there when it matters. */
+function screwConcerns({ thread }: ScrewDrive, thrust: number): Checked<DriveConcern>[] {
+  if (thread.kind !== 'sliding' || thread.nut !== 'compensated') return [];
+  return [atLeast({ code: 'nut-spring', path: 'drive.thread.preload', kind: 'force', have: thread.preload.si, need: thrust, line: 'force.cut' })];
+}
+
+function screwUnknowns(drive: ScrewDrive, missing: readonly string[]) {
+  const { thread } = drive;
+  return [
+    ...(drive.nutOffset ? [] : [{ path: 'drive.nutOffset', effect: 'whip' }]),
+    ...missing.map((path) => ({ path, effect: 'stiffness' })),
+    ...(thread.kind === 'ball' && !thread.dynamicLoad ? [{ path: 'drive.thread.dynamicLoad', effect: 'life' }] : []),
+    ...(thread.kind === 'ball' && !thread.speedLimit ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }] : []),
+    ...screwPlay(drive).filter((p) => p.value === null).map(({ source }) => ({ path: source, effect: 'play' })),
+  ];
 }
 
 /** What turns with the drive shaft: the nut, or the screw by its datasheet or its thread profile. */
@@ -92,18 +122,25 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
   const euler = sheet.apply(eulerLoad, { factor: quantity('ratio', column.factor), modulus, secondMoment: bending.secondMoment, length: quantity('length', column.length) }, 'column.euler', { secondMoment: '#screw.secondMoment', length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings' });
   const limit = sheet.apply(columnLimit, { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler }, 'column', { euler: '#column.euler' });
 
+  const stiffness = lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet);
   return {
     k,
     efficiency: losses.efficiency,
+    efficiencySource: drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency',
     backEfficiency: losses.backEfficiency,
     ...(losses.lockingRatio === undefined ? {} : { lockingRatio: losses.lockingRatio }),
     drag: sheet.apply(driveDrag, { nut: losses.nutDrag, bearings: drive.bearingDrag.si }, 'drive.drag', { nut: '#drive.nutDrag', bearings: 'drive.bearingDrag' }),
     inertia: inertia.value,
     inertiaSource: inertia.source,
     speedLimits: bending.limits,
-    thrustLimit: { limit, line: 'column' },
-    stiffness: lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet),
+    dragSource: '#drive.drag',
+    thrustLimit: { code: 'column', limit, line: 'column', path: 'drive.rootDiameter' },
+    stiffness,
+    stiffnessAt: (place) => lineStiffness(drive, travel, k, bending.rootArea, thrust, silentWorksheet, place).value,
     heatCompression: bending.compression,
+    play: () => screwPlay(drive),
+    concerns: () => screwConcerns(drive, thrust),
+    unknowns: screwUnknowns(drive, stiffness.missing),
     figures: (to) => screwFigures(drive, travel, thrust, losses, to),
   };
 }

@@ -88,7 +88,7 @@ describe('sliding screws', () => {
       'drive.nominalDiameter': 0.0127, 'drive.rootDiameter': 0.38 * 0.0254, 'drive.lead': 0.00254, 'drive.betweenBearings': 1.5, 'drive.nutOffset': 0.05,
     }).drive;
     const m = { typed: '', si: q('ratio', 0.15), basis: 'estimate' as const };
-    const sliding = { kind: 'sliding' as const, form: 'acme' as const, friction: m, collarFriction: { ...m, si: q('ratio', 0) }, collarDiameter: { ...m, si: q('length', 0) }, preload: { ...m, si: q('force', 0) }, nutStiffness: null };
+    const sliding = { kind: 'sliding' as const, form: 'acme' as const, nut: 'plain' as const, friction: m, collarFriction: { ...m, si: q('ratio', 0) }, collarDiameter: { ...m, si: q('length', 0) }, preload: { ...m, si: q('force', 0) }, nutStiffness: null };
     for (const [motorEnd, farEnd] of [['fixed', 'free'], ['supported', 'supported'], ['fixed', 'supported'], ['fixed', 'fixed']] as const) {
       const drive = { ...base, thread: sliding, motorEnd, farEnd, nutOffset: null, stretch: { ...m, si: q('force', 1e5) } };
       const whip = resolveScrew(drive, q('length', 1.4), 100, silentWorksheet).speedLimits[0]!;

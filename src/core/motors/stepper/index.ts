@@ -1,3 +1,3 @@
-export { cornerSpeed, pullOutTorque, supplyRule, torqueConstant, usableTorque } from './pull-out';
+export { copperLoss, cornerSpeed, crestOf, pullOutTorque, supplyRule, torqueConstant, usableTorque } from './pull-out';
 export { pulseSpeed, pulsesPerLength } from './pulses';
-export { type ResolvedMotor, resolveStepper, speedAtTorque } from './resolve';
+export { crestCurrent, resolveStepper, speedAtTorque } from './resolve';

@@ -82,6 +82,28 @@ export const supplyRule = defineFormula({
   evaluate: ({ inductance }) => 32 * Math.sqrt(inductance * 1000),
 });
 
+export const crestOf = defineFormula({
+  id: 'stepper/crest-from-rms',
+  title: 'Crest of a current that is set as RMS',
+  symbols: { rms: { kind: 'current', tex: 'I_{rms}', meaning: 'current as set' } },
+  result: { kind: 'current', tex: 'I_p', meaning: 'crest of the sine' },
+  tex: '\\sqrt2\\,<rms>',
+  citation: { basis: 'textbook', text: 'Crest of a sine over its root mean square' },
+  range: 'Drivers whose switches are marked in RMS. A driver set to I in crest gives only I / 1.41 in RMS.',
+  evaluate: ({ rms }) => Math.SQRT2 * rms,
+});
+
+export const copperLoss = defineFormula({
+  id: 'stepper/copper-loss',
+  title: 'Heat in the windings of a stepper',
+  symbols: { crest: { kind: 'current', tex: 'I_p', meaning: 'crest of the phase current' }, resistance: { kind: 'resistance', tex: 'R', meaning: 'phase resistance' } },
+  result: { kind: 'power', tex: 'P_h', meaning: 'heat of both phases' },
+  tex: '<crest>^2\\,<resistance>',
+  citation: { basis: 'textbook', text: 'Two phases with sine and cosine: their squares add to the crest squared' },
+  range: 'Cold windings; warm ones have a third more. It does not depend on the load.',
+  evaluate: ({ crest, resistance }) => crest * crest * resistance,
+});
+
 /** The speed up to which the stepper keeps its low-speed torque, rad/s. */
 export function cornerSpeed(K: number, crest: number, voltage: number, resistance: number, reactance: number): Quantity<'angularSpeed'> {
   // (R I + K w)² + (N L I w)² = V², solved for w.

@@ -1,27 +1,17 @@
+import { atLeast, type Checked, comfort } from '@/core/findings';
 import type { Axis, Stepper } from '@/core/model';
 import { bisect } from '@/core/numerics';
 import { quantity, type Quantity } from '@/core/units';
 import { defineFormula, type Worksheet } from '@/core/worksheet';
-import { cornerSpeed, pullOut, pullOutTorque, torqueConstant, usableTorque } from './pull-out';
-
-/** What every kind of motor tells the axis; torques at the motor shaft. */
-export interface ResolvedMotor {
-  readonly rotorInertia: Quantity<'inertia'>;
-  /** Ripple that may hold a load from rest, not a friction. */
-  readonly detent: Quantity<'torque'>;
-  readonly corner: Quantity<'angularSpeed'>;
-  readonly pullOut: (speed: Quantity<'angularSpeed'>) => Quantity<'torque'>;
-  readonly usable: (speed: Quantity<'angularSpeed'>) => Quantity<'torque'>;
-  /** Writes pull-out and usable torque at a speed as lines under a key. */
-  readonly usableAt: (speed: Quantity<'angularSpeed'>, key: string, sheet: Worksheet) => Quantity<'torque'>;
-  /** Highest axis speed at which the usable torque still meets a torque; 0 if it never does. */
-  readonly speedFor: (torque: Quantity<'torque'>, k: Quantity<'travelPerRadian'>, kSource: string, key: string, torqueLine: string, sheet: Worksheet) => Quantity<'speed'>;
-}
+import { curveScale, type Envelope, onEnvelope } from '../curve';
+import type { MotorConcern, ResolvedMotor } from '../resolved';
+import { copperLoss, cornerSpeed, crestOf, pullOut, pullOutTorque, torqueConstant, usableTorque } from './pull-out';
+import { pulsesPerLength } from './pulses';
 
 /** Above this shaft speed no stepper is asked anything: 60 000 rpm in rad/s. */
 const FASTEST = 6283;
 
-const speedAtTorque = defineFormula({
+export const speedAtTorque = defineFormula({
   id: 'stepper/speed-at-torque',
   title: 'Speed at which the usable torque no longer suffices',
   symbols: {
@@ -48,15 +38,42 @@ const speedAtTorque = defineFormula({
   },
 });
 
-const electricSources = {
-  K: '#motor.torqueConstant', crest: 'driver.crestCurrent', voltage: 'supply.voltage', resistance: 'motor.resistance', inductance: 'motor.inductance', teeth: 'motor.rotorTeeth',
-} as const;
+/** What the current switch of the driver gives, as crest. */
+export function crestCurrent({ marking, setCurrent }: Axis['driver'], sheet: Worksheet): { value: Quantity<'current'>; source: string } {
+  if (marking === 'crest') return { value: setCurrent.si, source: 'driver.setCurrent' };
+  return { value: sheet.apply(crestOf, { rms: setCurrent.si }, 'driver.crest', { rms: 'driver.setCurrent' }), source: '#driver.crest' };
+}
+
+const SQRT2 = Math.SQRT2;
+
+function concernsOf(motor: Stepper, driver: Axis['driver'], supply: Axis['supply'], crest: number): Checked<MotorConcern>[] {
+  const full = SQRT2 * motor.ratedCurrent.si;
+  const found: Checked<MotorConcern>[] = [
+    // 2 % of slack: driver switches come in coarse steps and nobody sets 5.94 A.
+    { code: 'crest-high', verdict: crest <= full * 1.02 ? 'holds' : 'gives-out', path: 'driver.setCurrent', kind: 'current', value: crest, limit: full, margin: full / crest, params: { rated: motor.ratedCurrent.si, heat: (crest / full) ** 2 } },
+  ];
+  if (driver.maxCurrent) {
+    const most = driver.maxCurrent.si * (driver.marking === 'rms' ? SQRT2 : 1);
+    found.push(comfort(atLeast({ code: 'driver-small', path: 'driver.maxCurrent', kind: 'current', have: most * 1.02, need: motor.ratedCurrent.si, params: { full } })));
+  }
+  if (motor.curve) {
+    const taken = motor.curve.voltage.si;
+    found.push({ code: 'curve-voltage', verdict: Math.abs(supply.voltage.si / taken - 1) < 0.02 ? 'holds' : 'thin', path: 'motor.curve.voltage', kind: 'voltage', value: supply.voltage.si, limit: taken, margin: 1 - Math.abs(supply.voltage.si / taken - 1), params: { higher: supply.voltage.si > taken ? 1 : 0 } });
+  }
+  return found;
+}
+
+/** The curve that was typed or imported, shrunk where the supply is lower than the curve's. */
+function typedCurve({ points, voltage }: NonNullable<Stepper['curve']>, supply: Axis['supply'], sheet: Worksheet): Envelope {
+  const scale = sheet.apply(curveScale, { supply: supply.voltage.si, curve: voltage.si }, 'motor.curveScale', { supply: 'supply.voltage', curve: 'motor.curve.voltage' });
+  return { speeds: points.map((p) => p.speed.si * scale), torques: points.map((p) => p.torque.si) };
+}
 
 /** Puts a stepper, its driver and supply together. */
 export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: Axis['supply'], sheet: Worksheet): ResolvedMotor {
   const K = sheet.apply(torqueConstant, { holding: motor.holdingTorque.si, rated: motor.ratedCurrent.si }, 'motor.torqueConstant', { holding: 'motor.holdingTorque', rated: 'motor.ratedCurrent' });
   // Written out one by one below: spreading objects is the dearest thing on this path, which search calls often.
-  const crest = driver.crestCurrent.si;
+  const { value: crest, source: crestSource } = crestCurrent(driver, sheet);
   const voltage = supply.voltage.si;
   const resistance = motor.resistance.si;
   const inductance = motor.inductance.si;
@@ -64,22 +81,26 @@ export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: A
   const share = motor.usableShare.si;
   const reactance = teeth * inductance;
   const torqueAt = (speed: Quantity<'angularSpeed'>) => quantity('torque', pullOut(K, crest, voltage, resistance, reactance, speed));
+  const electric = { K: '#motor.torqueConstant', crest: crestSource, voltage: 'supply.voltage', resistance: 'motor.resistance', inductance: 'motor.inductance', teeth: 'motor.rotorTeeth' } as const;
+  const measured = motor.curve ? onEnvelope(typedCurve(motor.curve, supply, sheet), share, 'motor.curve') : undefined;
   return {
     rotorInertia: motor.rotorInertia.si,
     detent: motor.detentTorque.si,
-    corner: cornerSpeed(K, crest, voltage, resistance, reactance),
-    pullOut: torqueAt,
-    usable: (speed) => usableTorque.evaluate({ share, pullOut: torqueAt(speed) }),
-    usableAt: (speed, key, to) => {
-      const torque = to.apply(pullOutTorque, { K, crest, voltage, resistance, inductance, teeth, speed }, `${key}.pullOut`, electricSources);
+    brake: motor.brakeTorque.si,
+    locks: false,
+    corner: measured?.corner ?? cornerSpeed(K, crest, voltage, resistance, reactance),
+    pullOut: measured?.pullOut ?? torqueAt,
+    usable: measured?.usable ?? ((speed) => usableTorque.evaluate({ share, pullOut: torqueAt(speed) })),
+    usableAt: measured?.usableAt ?? ((speed, key, to) => {
+      const torque = to.apply(pullOutTorque, { K, crest, voltage, resistance, inductance, teeth, speed }, `${key}.pullOut`, electric);
       return to.apply(usableTorque, { share, pullOut: torque }, key, { share: 'motor.usableShare', pullOut: `#${key}.pullOut` });
-    },
-    speedFor: (torque, k, kSource, key, torqueLine, to) =>
+    }),
+    speedFor: measured?.speedFor ?? ((torque, k, kSource, key, torqueLine, to) =>
       to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
-        K: electricSources.K, crest: electricSources.crest, voltage: electricSources.voltage, resistance: electricSources.resistance, inductance: electricSources.inductance, teeth: electricSources.teeth,
-        share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource,
-      }),
+        K: electric.K, crest: electric.crest, voltage: electric.voltage, resistance: electric.resistance, inductance: electric.inductance, teeth: electric.teeth, share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource,
+      })),
+    copperLoss: (to) => ({ power: to.apply(copperLoss, { crest, resistance }, 'motor.heat', { crest: crestSource, resistance: 'motor.resistance' }), source: '#motor.heat' }),
+    pulses: (ratio, ratioSource, k, to) => to.apply(pulsesPerLength, { teeth, microsteps: driver.microsteps.si, ratio, k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', ratio: ratioSource, k: '#drive.k' }),
+    concerns: () => concernsOf(motor, driver, supply, crest),
   };
 }
-
-export { speedAtTorque };

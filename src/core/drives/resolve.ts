@@ -1,0 +1,18 @@
+import type { Axis } from '@/core/model';
+import type { Quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
+import { resolveBelt } from './belt';
+import { resolveChain } from './chain';
+import { resolveRack } from './rack';
+import type { ResolvedDrive } from './resolved';
+import { resolveScrew } from './screw';
+
+/** The drive of an axis, whatever its kind. @param thrust N on one motor under the worst cut. */
+export function resolveDrive({ drive, demands }: Axis, thrust: Quantity<'force'>, sheet: Worksheet): ResolvedDrive {
+  switch (drive.kind) {
+    case 'screw': return resolveScrew(drive, demands.travel.si, thrust, sheet);
+    case 'rack': return resolveRack(drive, demands.travel.si, demands.rapid.si, thrust, sheet);
+    case 'belt': return resolveBelt(drive, demands.travel.si, thrust, sheet);
+    case 'chain': return resolveChain(drive, demands.travel.si, thrust, sheet);
+  }
+}

@@ -1,0 +1,50 @@
+import Papa from 'papaparse';
+import { brokenRule, fieldRuleAt, type Measure, rangeInWords } from '@/core/model';
+import { explainParseError, parseQuantity } from '@/core/units';
+
+export interface CurvePoint { readonly speed: Measure<'angularSpeed'>; readonly torque: Measure<'torque'> }
+
+/** Points of a torque curve, or the first line that cannot be read: its number from 1, what was read, what is wanted. */
+export type CurveRead = { readonly ok: true; readonly points: readonly CurvePoint[] } | { readonly ok: false; readonly line: number; readonly read: string; readonly wanted: string };
+
+/** As many points as the model takes. */
+const MOST_POINTS = 60;
+
+/** The unit named in a heading: in brackets, or its last word. */
+const unitOf = (heading: string): string => (/[([]([^)\]]+)[)\]]/.exec(heading)?.[1] ?? heading.trim().split(/[\s_/]+/).pop() ?? '').trim();
+
+const isNumber = (text: string) => /^[-+]?[\d.,]+([eE][-+]?\d+)?$/.test(text.trim());
+
+/**
+ * Reads a torque curve: two columns, speed and torque, comma, semicolon or tab between them, decimal point or
+ * comma. A heading may name the units; without one they are rpm and N·m. Never throws.
+ */
+export function readCurveCsv(text: string): CurveRead {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
+  const units = { angularSpeed: 'rpm', torque: 'N·m' };
+  const points: CurvePoint[] = [];
+  for (const [i, row] of data.entries()) {
+    const cells = row.map((c) => c.trim());
+    if (cells.every((c) => c === '') || cells[0]!.startsWith('#')) continue;
+    const fail = (read: string, wanted: string): CurveRead => ({ ok: false, line: i + 1, read: `“${read.slice(0, 60)}”`, wanted });
+    if (cells.length < 2) return fail(row.join(','), 'two columns, speed and torque');
+    if (points.length === 0 && !isNumber(cells[0]!) && !/^\d/.test(cells[0]!)) {
+      for (const [column, kind] of (['angularSpeed', 'torque'] as const).entries()) if (parseQuantity(kind, '1', unitOf(cells[column]!)).ok && parseQuantity(kind, `1 ${unitOf(cells[column]!)}`).ok) units[kind] = unitOf(cells[column]!);
+      continue;
+    }
+    const read = <K extends 'angularSpeed' | 'torque'>(kind: K, cell: string, path: string): Measure<K> | string => {
+      const typed = isNumber(cell) ? `${cell} ${units[kind]}` : cell;
+      const value = parseQuantity(kind, typed);
+      if (!value.ok) return explainParseError(kind, value.error);
+      const rule = fieldRuleAt(path)!;
+      return brokenRule(rule, value.si) ? rangeInWords(rule) : { typed, si: value.si, basis: 'datasheet' };
+    };
+    const speed = read('angularSpeed', cells[0]!, 'motor.curve.points.0.speed');
+    if (typeof speed === 'string') return fail(cells[0]!, speed);
+    const torque = read('torque', cells[1]!, 'motor.curve.points.0.torque');
+    if (typeof torque === 'string') return fail(cells[1]!, torque);
+    if (points.length === MOST_POINTS) return fail(row.join(','), `at most ${MOST_POINTS} points`);
+    points.push({ speed, torque });
+  }
+  return points.length >= 2 ? { ok: true, points } : { ok: false, line: data.length, read: `${points.length} points`, wanted: 'two points or more' };
+}

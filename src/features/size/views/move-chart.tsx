@@ -1,0 +1,47 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import { Area, ComposedChart, Line, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { moveCurves } from '@/core/machine';
+import type { Axis } from '@/core/model';
+import { displayUnit, formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import styles from '../sheet.module.css';
+
+const names = { trapezoid: 'Constant acceleration', 'seven-phase': 'Seven phases' } as const;
+
+/** Torque and speed over the time of the move through the whole travel, with constant acceleration and with a jerk limit. */
+export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis; system: UnitSystem }) {
+  const curves = useMemo(() => moveCurves(axis), [axis]);
+  const torqueUnit = displayUnit('torque', system);
+  const speedUnit = displayUnit('speed', system);
+  const end = Math.max(...curves.map((c) => c.time));
+  const tick = { fontSize: 11, fill: 'var(--rc-soft)' };
+  return (
+    <div className={styles.moves}>
+      {curves.map((curve) => {
+        const data = curve.points.map((p) => ({ time: p.time, torque: torqueUnit.fromSi(p.torque), most: torqueUnit.fromSi(p.usable), least: -torqueUnit.fromSi(p.usable), speed: speedUnit.fromSi(p.speed) }));
+        const peak = Math.max(...data.map((d) => d.torque));
+        const least = Math.min(...data.map((d) => d.torque));
+        const span = 1.25 * Math.max(peak, -least, 1e-9);
+        return (
+          <figure key={curve.id} className={styles.move} aria-label={`${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`}>
+            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, torque {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken: full acceleration within one swing)' : ''}`}</figcaption>
+            <ResponsiveContainer width="100%" height="100%" minHeight={74}>
+              <ComposedChart data={data} margin={{ top: 4, right: 8, bottom: 0, left: 0 }} accessibilityLayer={false}>
+                <XAxis dataKey="time" type="number" domain={[0, end]} tickCount={6} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(v, 2)} />
+                <YAxis yAxisId="torque" type="number" domain={[-span, span]} tickCount={3} tick={tick} stroke="var(--rc-ink)" width={40} tickFormatter={(v: number) => formatNumber(v, 2)} allowDataOverflow />
+                <YAxis yAxisId="speed" hide type="number" domain={[-1.25 * speedUnit.fromSi(axis.demands.rapid.si), 1.25 * speedUnit.fromSi(axis.demands.rapid.si)]} />
+                <Area yAxisId="speed" dataKey="speed" type="linear" fill="var(--rc-blue-wash)" stroke="none" isAnimationActive={false} activeDot={false} />
+                <ReferenceLine yAxisId="torque" y={0} stroke="var(--rc-rule)" />
+                <Line yAxisId="torque" dataKey="most" type="linear" stroke="var(--rc-soft)" strokeDasharray="3 3" strokeWidth={1} dot={false} isAnimationActive={false} activeDot={false} />
+                <Line yAxisId="torque" dataKey="least" type="linear" stroke="var(--rc-soft)" strokeDasharray="3 3" strokeWidth={1} dot={false} isAnimationActive={false} activeDot={false} />
+                <Line yAxisId="torque" dataKey="torque" type="linear" stroke="var(--rc-ink)" strokeWidth={1.6} dot={false} isAnimationActive={false} activeDot={false} />
+              </ComposedChart>
+            </ResponsiveContainer>
+          </figure>
+        );
+      })}
+      <p className={styles.note}>Line: torque of one motor on the way out{axis.demands.inclination.si > 0.02 ? ' and up' : ''}, {torqueUnit.symbol} over s. Dashes: what may be used. Field: speed.</p>
+    </div>
+  );
+});
