@@ -27,7 +27,7 @@ export const arrows = [
   { from: type('session'), allow: { to: [...type('session', 'storage'), ...core('units', 'findings', 'model')] } },
   { from: type('ui'), allow: { to: [...type('ui'), ...core('units', 'findings', 'worksheet')] } },
   { from: type('features'), allow: { to: [...type('features', 'ui', 'session', 'storage', 'demo'), ...core(...coreRooms)] } },
-  { from: type('app'), allow: { to: [...type('app', 'features', 'ui'), ...core('model', 'machine', 'formats')] } },
+  { from: type('app'), allow: { to: [...type('app', 'features', 'ui'), ...core('model', 'machine', 'formats', 'handbook')] } },
   { from: type('cli'), allow: { to: core('model', 'machine', 'formats') } },
 ];
 

@@ -1,12 +1,17 @@
 import { expect, test } from '@playwright/test';
-import { demoName, field, openBench, openLink, openShelf, rung, stored } from './pages';
+import { demoName, field, importScrews, openBench, openLink, openShelf, rung, screwName, stored } from './pages';
 
 test('the demo opens, shows its axes with their verdicts, and the bed axis says why it gives out', async ({ page }) => {
   await openShelf(page);
-  const row = page.getByRole('listitem').filter({ hasText: demoName });
-  await expect(row.getByRole('link', { name: /Bed axis gives out/ })).toBeVisible();
-  await expect(row.getByRole('link', { name: /Gantry axis thin/ })).toBeVisible();
-  await page.getByRole('link', { name: demoName, exact: true }).click();
+  const demo = page.getByRole('listitem').filter({ hasText: demoName });
+  await expect(demo.getByRole('link', { name: /Bed axis gives out/ })).toBeVisible();
+  await expect(demo.getByRole('link', { name: /Gantry axis thin/ })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Fernhollow gate table' }).getByRole('link', { name: /Torch height thin/ })).toBeVisible();
+  await demo.getByRole('link', { name: /Bed axis/ }).click();
+  await expect(page.getByTestId('findings')).toContainText('Pinion climbs out of mesh');
+  await openShelf(page);
+  await importScrews(page);
+  await page.getByRole('link', { name: screwName, exact: true }).click();
   await expect(page.getByRole('heading', { name: /Bed axis: screw whips/ })).toBeVisible();
   await page.getByRole('link', { name: /Bed axis/ }).first().click();
   await expect(page.getByTestId('findings')).toContainText('Screw whips');
@@ -86,8 +91,8 @@ test('undo and redo by keyboard, a visit to a field is one step, 200 steps and m
 
 test('a remedy is tried and taken back with one press each', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: /^Try: Lead 20 mm instead of 5 mm/ }).first().click();
-  await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/5\.51 m\/min/);
+  await page.getByRole('button', { name: /^Try: Screw 32 mm, lead 32 mm, both ends fixed/ }).first().click();
+  await expect(rung(page, 'Whip of the screw')).not.toHaveAccessibleName(/1\.38 m\/min/);
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min/);
 });

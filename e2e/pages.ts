@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 export const demoName = 'Tern Creek kayak router';
@@ -8,10 +9,22 @@ export async function openShelf(page: Page): Promise<void> {
   await expect(page.getByRole('link', { name: demoName, exact: true })).toBeVisible();
 }
 
-/** Opens the bench of an axis of the demo machine. */
+export const screwName = 'Screw machine';
+
+/** A machine with a screw on each of its three axes, in the file format of version 1. */
+export const screwMachine = (): string => readFileSync('test/fixtures/machine-v1.json', 'utf8').replace('"id": "tern-creek"', '"id": "screws"').replace(demoName, screwName);
+
+/** Puts the machine of screws into the list. */
+export async function importScrews(page: Page): Promise<void> {
+  await page.getByLabel('Machine files').setInputFiles({ name: 'screws.machine.json', mimeType: 'application/json', buffer: Buffer.from(screwMachine()) });
+  await expect(page.getByRole('link', { name: screwName, exact: true })).toBeVisible();
+}
+
+/** Opens the bench of an axis of the machine of screws. */
 export async function openBench(page: Page, axis: 'bed' | 'gantry' | 'plunge' = 'bed'): Promise<void> {
   await openShelf(page);
-  await page.goto(`/size?m=tern-creek&a=${axis}`);
+  await importScrews(page);
+  await page.goto(`/size?m=screws&a=${axis}`);
   await expect(page.getByTestId('findings')).toBeVisible();
 }
 

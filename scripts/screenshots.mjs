@@ -11,12 +11,19 @@ const [folder = join(root, 'docs/screenshots'), ...only] = process.argv.slice(2)
 const desk = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 
-const bench = (axis) => `/size?m=tern-creek&a=${axis}`;
+const bench = (axis, machine = 'tern-creek') => `/size?m=${machine}&a=${axis}`;
 const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
   { name: 'axis-bench', path: bench('bed'), size: desk },
-  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Nut turns/ }).first().click() },
+  { name: 'axis-bench-belt', path: bench('bed', 'fernhollow'), size: desk },
+  { name: 'axis-bench-rack', path: bench('cross', 'fernhollow'), size: desk },
+  { name: 'exchange', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.locator('ol').getByRole('button', { name: /^Stepper/ }).first().click(); await page.getByRole('button', { name: /^Exchange/ }).click(); await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click(); } },
+  { name: 'compare', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Compare/ }).click() },
+  { name: 'play-and-give', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.getByRole('button', { name: 'Play', exact: true }).click(); await page.getByRole('button', { name: 'Acceleration', exact: true }).click(); } },
+  { name: 'move-over-time', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'Move', exact: true }).click() },
+  { name: 'duty', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: 'Duty', exact: true }).click() },
+  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Spring/ }).first().click() },
   { name: 'axis-bench-plunge', path: bench('plunge'), size: desk },
   { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },

@@ -3,12 +3,13 @@
 import CloseIcon from '@mui/icons-material/Close';
 import Drawer from '@mui/material/Drawer';
 import IconButton from '@mui/material/IconButton';
-import katex from 'katex';
-import 'katex/dist/katex.min.css';
+import Link from 'next/link';
 import { useMemo } from 'react';
 import { formatQuantity, hasOtherSystem, type UnitSystem } from '@/core/units';
 import { type Line, texOf, texWithNumbers } from '@/core/worksheet';
 import { type BasisName, BasisShape } from './basis-mark';
+import { citationWords } from './citation';
+import { Tex, TexSymbol } from './tex';
 import styles from './working-drawer.module.css';
 
 /** What is known about a typed input that a formula used. */
@@ -16,14 +17,6 @@ export interface SourceInfo {
   readonly label: string;
   readonly typed?: string;
   readonly basis?: BasisName;
-}
-
-const citationWords = { standard: 'Standard', textbook: 'Textbook', derived: 'Derived', practice: 'Common practice, no source', memory: 'From memory: overwrite it with a datasheet value' } as const;
-
-function Tex({ tex, label }: { tex: string; label: string }) {
-  // The TeX is made of our own formulas and of numbers, never of a text that a user typed.
-  const html = useMemo(() => katex.renderToString(tex, { displayMode: true, throwOnError: false, strict: false }), [tex]);
-  return <div className={styles.tex} tabIndex={0} role="group" aria-label={label} dangerouslySetInnerHTML={{ __html: html }} />;
 }
 
 export interface WorkingDrawerProps {
@@ -55,9 +48,9 @@ export function WorkingDrawer({ lines, trail, onTrail, system, source }: Working
             </nav>
           )}
           <h3>{line.formula.title}</h3>
-          <Tex label="Formula" tex={texOf(line.formula)} />
+          <Tex className={styles.tex} label="Formula" tex={texOf(line.formula)} />
           <p className={styles.caption}>with your numbers</p>
-          <Tex label="Formula with your numbers" tex={texWithNumbers(line, system)} />
+          <Tex className={styles.tex} label="Formula with your numbers" tex={texWithNumbers(line, system)} />
           <table className={styles.table}>
             <thead><tr><th scope="col">Symbol</th><th scope="col">Meaning</th><th scope="col">Value</th></tr></thead>
             <tbody>
@@ -69,7 +62,7 @@ export function WorkingDrawer({ lines, trail, onTrail, system, source }: Working
                 const other = hasOtherSystem(symbol.kind) ? formatQuantity(symbol.kind, si, system === 'metric' ? 'imperial' : 'metric', 3).text : undefined;
                 return (
                   <tr key={name}>
-                    <td dangerouslySetInnerHTML={{ __html: katex.renderToString(symbol.tex, { throwOnError: false, strict: false }) }} />
+                    <td><TexSymbol tex={symbol.tex} /></td>
                     <td>
                       {symbol.meaning}
                       {below && <button type="button" className={styles.follow} onClick={() => onTrail([...trail, below.key])}>how it comes about</button>}
@@ -87,6 +80,7 @@ export function WorkingDrawer({ lines, trail, onTrail, system, source }: Working
             <dt>Range of use</dt>
             <dd>{line.formula.range}</dd>
           </dl>
+          <p><Link href={`/handbook/${line.formula.id}`}>Its page in the handbook</Link></p>
         </article>
       )}
     </Drawer>

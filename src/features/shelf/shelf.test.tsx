@@ -23,13 +23,14 @@ afterEach(async () => {
 describe('the list of machines', () => {
   it('starts empty without the demo, and loads it on demand', async () => {
     show(false);
-    await userEvent.click(await screen.findByRole('button', { name: 'Load the demo machine' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Load the demo machines' }));
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router' })).toBeInTheDocument();
     expect(screen.getByRole('link', { name: /Bed axis gives out/ })).toBeInTheDocument();
   });
   it('puts the demo in once, and only once', async () => {
     show(true);
-    await userEvent.click(await screen.findByRole('button', { name: /^Delete/ }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Delete Tern Creek kayak router' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Delete Fernhollow gate table' }));
     expect(await screen.findByText('No machine yet')).toBeInTheDocument();
     cleanup();
     show(true);

@@ -78,6 +78,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
       </header>
       <div className={styles.actions}>
         <Button variant="contained" disabled={!storage} onClick={() => void add(startingProject(freshId(), new Date().toISOString())).then((id) => id && router.push(machineHref('size', id)))}>Start a machine</Button>
+        <Button component={Link} href="/handbook">Handbook</Button>
         <Button variant="outlined" startIcon={<UploadIcon />} onClick={() => picker.current?.click()}>Import a file</Button>
         <input ref={picker} type="file" accept=".json,application/json" multiple hidden aria-label="Machine files" onChange={(e) => { const files = [...(e.target.files ?? [])]; e.target.value = ''; void importFiles(files); }} />
       </div>
@@ -93,7 +94,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
         <section className={styles.empty}>
           <h2>No machine yet</h2>
           <p>Start one, drop a machine file here, or look at a made-up one first.</p>
-          <Button onClick={() => void (async () => { for (const demo of demoMachines()) await add(demo); })()}>Load the demo machine</Button>
+          <Button onClick={() => void (async () => { for (const demo of demoMachines()) await add(demo); })()}>Load the demo machines</Button>
         </section>
       )}
       <ul className={styles.list}>

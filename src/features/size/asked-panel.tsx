@@ -34,7 +34,7 @@ export function AskedPanel({ axis, mass, editor, system }: PanelProps) {
         {masses && <Masses axis={axis} editor={editor} system={system} />}
       </div>
       <div className={styles.fold}>
-        <button type="button" aria-expanded={more} onClick={() => setMore(!more)}><span>Incline, jerk, play</span><b>{axis.demands.inclination.typed}</b><small /><ExpandIcon fontSize="inherit" data-open={more || undefined} /></button>
+        <button type="button" aria-expanded={more} onClick={() => setMore(!more)}><span>Further</span><b>{axis.demands.inclination.typed}</b><small /><ExpandIcon fontSize="inherit" data-open={more || undefined} /></button>
         {more && further.map(field)}
       </div>
     </section>

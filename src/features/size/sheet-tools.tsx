@@ -20,6 +20,7 @@ export function SheetTools({ session, project, children }: { session: Session; p
   return (
     <div className={styles.tools}>
       <Link href={machineHref('machine', project.id)}>Whole machine</Link>
+      <Link href="/handbook">Handbook</Link>
       <button type="button" disabled={!last} onClick={() => session.undo()} title={last ? `Take back: ${last.label}` : 'Nothing to take back'}>Undo{past.length ? ` ${past.length}` : ''}</button>
       <button type="button" disabled={!future.length} onClick={() => session.redo()}>Redo</button>
       <button type="button" onClick={() => session.edit([{ path: 'units', value: project.units === 'metric' ? 'imperial' : 'metric' }], { label: 'Units of the sheet' })}>{project.units === 'metric' ? 'mm → in' : 'in → mm'}</button>

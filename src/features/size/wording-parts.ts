@@ -10,8 +10,8 @@ export function partFindingText(f: Finding, system: UnitSystem): FindingText | u
   const micro = (si: number) => (system === 'metric' ? `${formatNumber(si * 1e6, 3)} µm` : say('length', si));
   const value = say(f.kind, f.value);
   const limit = say(f.kind, f.limit);
-  const missing = f.verdict === 'gives-out' && f.value > 0 ? { big: `÷ ${formatNumber(f.limit / f.value, 2)}` } : {};
-  const over = f.verdict === 'gives-out' && f.limit > 0 ? { big: `× ${formatNumber(f.value / f.limit, 2)}` } : {};
+  const missing = f.verdict === 'gives-out' && f.value > 0 ? { big: `÷ ${formatNumber(f.limit / f.value, 3)}` } : {};
+  const over = f.verdict === 'gives-out' && f.limit > 0 ? { big: `× ${formatNumber(f.value / f.limit, 3)}` } : {};
   const thin = f.verdict === 'thin';
   switch (f.code) {
     case 'tooth': return { title: thin ? 'Teeth are close to bending' : 'Teeth of the pinion bend', ...missing, lines: [`Half of what bends them is ${value}; the worst cut pushes ${limit}.`] };

@@ -20,7 +20,7 @@ function DriveLayer({ axis, report, system, layout }: DrawingProps & { layout: L
   }
 }
 
-const across: Record<Axis['drive']['kind'], string> = { screw: 'between bearings', rack: 'rack', belt: 'shaft to shaft', chain: 'shaft to shaft' };
+const acrossOf = ({ drive }: Axis): string => (drive.kind === 'screw' ? 'between bearings' : drive.kind === 'rack' ? 'rack' : drive.kind === 'belt' && drive.arrangement === 'open' ? 'clamp to clamp' : 'shaft to shaft');
 
 /** One line that says what the drawing shows, for those who do not see it. */
 function inWords({ axis, report, system }: DrawingProps, total: number): string {
@@ -28,7 +28,7 @@ function inWords({ axis, report, system }: DrawingProps, total: number): string 
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
   const whip = report.ladder.find((r) => r.id === 'whip');
   const what = drive.kind === 'screw' ? `${drive.motorEnd} and ${drive.farEnd}, screw ${say(drive.nominalDiameter.si)}${whip && whip.verdict !== 'holds' ? ', whipping' : ''}` : `${drive.kind} with ${drive.teeth.si} teeth`;
-  return `${axis.name}: travel ${say(axis.demands.travel.si)}, ${say(total)} ${across[drive.kind]}, ${what}`;
+  return `${axis.name}: travel ${say(axis.demands.travel.si)}, ${say(total)} ${acrossOf(axis)}, ${what}`;
 }
 
 /**
@@ -54,7 +54,7 @@ export function AxisDrawing({ axis, report, system }: DrawingProps) {
       <LoadArrows report={report} layout={layout} centre={far} system={system} />
       <Carriages guide={guide} layout={layout} centre={near} ghost={false} />
       <DriveLayer axis={axis} report={report} system={system} layout={layout} />
-      <Dimension x1={x(0)} x2={x(total)} y={188} from1={DRIVE_Y + 12} from2={DRIVE_Y + 12} text={`${across[drive.kind]} ${say(total)}`} />
+      <Dimension x1={x(0)} x2={x(total)} y={188} from1={DRIVE_Y + 12} from2={DRIVE_Y + 12} text={`${acrossOf(axis)} ${say(total)}`} />
       {lean && (
         <g stroke="var(--rc-ink)" fill="none">
           <path d="M530 30l14 0M544 30l-5 -2.5v5z" fill="var(--rc-ink)" />

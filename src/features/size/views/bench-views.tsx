@@ -19,10 +19,11 @@ const MoveChart = dynamic(() => import('./move-chart').then((m) => m.MoveChart),
 
 interface ViewsProps { readonly axis: Axis; readonly report: AxisReport; readonly system: UnitSystem; readonly onWorking: (line: string) => void }
 
-function Heads<T extends string>({ id, label, views, now, onView }: { id: string; label: string; views: Readonly<Record<T, string>>; now: T; onView: (view: T) => void }) {
+function Heads<T extends string>({ id, label, views, now, onView, unit }: { id: string; label: string; views: Readonly<Record<T, string>>; now: T; onView: (view: T) => void; unit?: string }) {
   return (
     <h2 className={styles.heading} id={id} aria-label={label}>
       <span className={styles.views}>{(Object.entries(views) as [T, string][]).map(([view, text]) => <button key={view} type="button" aria-pressed={view === now} onClick={() => onView(view)}>{text}</button>)}</span>
+      {unit && <small className={styles.unitNote}>{unit}</small>}
     </h2>
   );
 }
@@ -32,8 +33,7 @@ export function LadderBox({ axis, report, doubt, system, onWorking }: ViewsProps
   const [view, setView] = useState<'speed' | 'acceleration'>('speed');
   return (
     <section className={styles.ladderBox} aria-labelledby="ladder-title">
-      <Heads id="ladder-title" label={view === 'speed' ? 'Speed ladder' : 'Acceleration ladder'} views={{ speed: 'Speed', acceleration: 'Acceleration' }} now={view} onView={setView} />
-      <small className={styles.unitNote}>{displayUnit(view, system).symbol}{view === 'speed' ? ', bracket: 95 % doubt' : ''}</small>
+      <Heads id="ladder-title" label={view === 'speed' ? 'Speed ladder' : 'Acceleration ladder'} views={{ speed: 'Speed', acceleration: 'Acceleration' }} now={view} onView={setView} unit={displayUnit(view, system).symbol} />
       {view === 'speed'
         ? <Ladder report={report} doubt={doubt} rapid={axis.demands.rapid.si} feed={axis.demands.feed.si} system={system} onWorking={onWorking} />
         : <AccelerationLadder report={report} asked={axis.demands.acceleration.si} system={system} onWorking={onWorking} />}
@@ -41,7 +41,7 @@ export function LadderBox({ axis, report, doubt, system, onWorking }: ViewsProps
   );
 }
 
-const chartViews = { band: 'Torque', move: 'Move', play: 'Play and give', duty: 'Duty' } as const;
+const chartViews = { band: 'Torque', move: 'Move', play: 'Play', duty: 'Duty' } as const;
 const chartLabels: Record<keyof typeof chartViews, string> = { band: 'Torque band', move: 'Move over time', play: 'Lost motion and stiffness', duty: 'Duty cycle' };
 
 /** Torque over speed, torque over time, lost motion and give, duty cycle. */

@@ -2,10 +2,20 @@
 
 import { memo, useMemo } from 'react';
 import { Area, ComposedChart, Line, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { moveCurves } from '@/core/machine';
+import { type MoveCurve, moveCurves } from '@/core/machine';
 import type { Axis } from '@/core/model';
 import { displayUnit, formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import styles from '../sheet.module.css';
+
+/** A long stretch at full speed is drawn shortened, or nothing of the ramps could be seen. */
+function shortened({ points, time }: MoveCurve) {
+  const cruising = points.filter((p) => p.acceleration === 0 && p.speed > 0);
+  const [from, to] = cruising.length ? [cruising[0]!.time, cruising[cruising.length - 1]!.time] : [0, 0];
+  const most = 0.8 * (time - (to - from));
+  const cut = Math.max(0, to - from - most);
+  const at = (t: number) => (t <= from || cut === 0 ? t : t >= to ? t - cut : from + ((t - from) * most) / (to - from));
+  return { at, end: time - cut, cut: cut > 0, ticks: [0, from, to, time] };
+}
 
 const names = { trapezoid: 'Constant acceleration', 'seven-phase': 'Seven phases' } as const;
 
@@ -14,21 +24,21 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
   const curves = useMemo(() => moveCurves(axis), [axis]);
   const torqueUnit = displayUnit('torque', system);
   const speedUnit = displayUnit('speed', system);
-  const end = Math.max(...curves.map((c) => c.time));
   const tick = { fontSize: 11, fill: 'var(--rc-soft)' };
   return (
     <div className={styles.moves}>
       {curves.map((curve) => {
-        const data = curve.points.map((p) => ({ time: p.time, torque: torqueUnit.fromSi(p.torque), most: torqueUnit.fromSi(p.usable), least: -torqueUnit.fromSi(p.usable), speed: speedUnit.fromSi(p.speed) }));
+        const { at, end, cut, ticks } = shortened(curve);
+        const data = curve.points.map((p) => ({ time: at(p.time), torque: torqueUnit.fromSi(p.torque), most: torqueUnit.fromSi(p.usable), least: -torqueUnit.fromSi(p.usable), speed: speedUnit.fromSi(p.speed) }));
         const peak = Math.max(...data.map((d) => d.torque));
         const least = Math.min(...data.map((d) => d.torque));
         const span = 1.25 * Math.max(peak, -least, 1e-9);
         return (
           <figure key={curve.id} className={styles.move} aria-label={`${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`}>
-            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, torque {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken: full acceleration within one swing)' : ''}`}</figcaption>
+            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, torque {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken: full acceleration within one swing)' : ''}`}{cut && '; the middle is drawn shorter'}</figcaption>
             <ResponsiveContainer width="100%" height="100%" minHeight={74}>
               <ComposedChart data={data} margin={{ top: 4, right: 8, bottom: 0, left: 0 }} accessibilityLayer={false}>
-                <XAxis dataKey="time" type="number" domain={[0, end]} tickCount={6} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(v, 2)} />
+                <XAxis dataKey="time" type="number" domain={[0, end]} ticks={ticks.map(at)} interval={0} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)} />
                 <YAxis yAxisId="torque" type="number" domain={[-span, span]} tickCount={3} tick={tick} stroke="var(--rc-ink)" width={40} tickFormatter={(v: number) => formatNumber(v, 2)} allowDataOverflow />
                 <YAxis yAxisId="speed" hide type="number" domain={[-1.25 * speedUnit.fromSi(axis.demands.rapid.si), 1.25 * speedUnit.fromSi(axis.demands.rapid.si)]} />
                 <Area yAxisId="speed" dataKey="speed" type="linear" fill="var(--rc-blue-wash)" stroke="none" isAnimationActive={false} activeDot={false} />

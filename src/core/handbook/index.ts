@@ -1,0 +1,2 @@
+export { chapters, formulaById, formulas, searchFormulas } from './formulas';
+export { exampleOf } from './examples';

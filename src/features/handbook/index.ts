@@ -1,0 +1,2 @@
+export { HandbookList } from './handbook-list';
+export { FormulaPage } from './formula-page';
