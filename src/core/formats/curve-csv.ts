@@ -1,6 +1,6 @@
-import Papa from 'papaparse';
 import { brokenRule, fieldRuleAt, type Measure, rangeInWords } from '@/core/model';
 import { explainParseError, parseQuantity } from '@/core/units';
+import { csvRows } from './csv';
 
 export interface CurvePoint { readonly speed: Measure<'angularSpeed'>; readonly torque: Measure<'torque'> }
 
@@ -20,7 +20,7 @@ const isNumber = (text: string) => /^[-+]?[\d.,]+([eE][-+]?\d+)?$/.test(text.tri
  * comma. A heading may name the units; without one they are rpm and N·m. Never throws.
  */
 export function readCurveCsv(text: string): CurveRead {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
+  const data = csvRows(text);
   const units = { angularSpeed: 'rpm', torque: 'N·m' };
   const points: CurvePoint[] = [];
   for (const [i, row] of data.entries()) {

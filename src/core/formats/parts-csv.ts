@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { columnsOf, type Family, partFault } from '@/core/catalogue';
 import type { OwnPart } from '@/core/model';
+import { csvRows } from './csv';
 
 export type PartsRead = { readonly ok: true; readonly parts: readonly Omit<OwnPart, 'id'>[] } | { readonly ok: false; readonly line: number; readonly field: string; readonly read: string; readonly wanted: string };
 
@@ -14,7 +15,7 @@ const plain = ['name', 'price', 'on hand', 'note'] as const;
  * the inputs or the short titles of the family's columns. Every figure carries its unit. All lines or none; never throws.
  */
 export function readPartsCsv(family: Family, text: string): PartsRead {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
+  const data = csvRows(text);
   const fail = (line: number, field: string, read: string, wanted: string): PartsRead => ({ ok: false, line, field, read: read.slice(0, 60), wanted });
   const [heading = [], ...rows] = data;
   const known = columnsOf(family);

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { type Verdict, verdictOf, worstVerdict } from '@/core/findings';
 import { applyEdits, axisIssues, type ScrewDrive } from '@/core/model';
 import { demoAxis, demoProject, withSi } from '@test/helpers/demo';
-import { axisReport, checkCodes, machineReport } from '.';
+import { quantity } from '@/core/units';
+import { axisReport, checkCodes, machineReport, railReach } from '.';
 
 const rank: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'gives-out': 3 };
 
@@ -35,6 +36,13 @@ describe('the demo machine', () => {
     // The file of version 1 says nothing of its couplings; told how stiff they are, the figure is no bound any more.
     const coupled = withSi(demoAxis('gantry'), { 'coupling.stiffness': 2000 });
     expect(axisReport(coupled).figures.map((f) => f.id)).toContain('stiffness');
+  });
+});
+
+describe('travel chain', () => {
+  it('a rail of 1330 with carriages over 210 leaves 1120, and 15 past each end 1150 (sum of lengths)', () => {
+    const reach = (overhang: number) => railReach.evaluate({ rail: quantity('length', 1.33), span: quantity('length', 0.21), overhang: quantity('length', overhang) });
+    expect([reach(0), reach(0.015)]).toEqual([expect.closeTo(1.12, 12), expect.closeTo(1.15, 12)]);
   });
 });
 
