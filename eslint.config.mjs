@@ -20,7 +20,7 @@ export const arrows = [
   ...['drives', 'motors', 'motion', 'guides'].map((room) => ({ from: { element: { type: 'core', captured: { room } } }, allow: { to: core(...upTo('drives')) } })),
   { from: { element: { type: 'core', captured: { room: 'machine' } } }, allow: { to: core(...upTo('machine')) } },
   { from: { element: { type: 'core', captured: { room: 'choose' } } }, allow: { to: core(...upTo('choose')) } },
-  { from: { element: { type: 'core', captured: { room: 'handbook' } } }, allow: { to: core(...upTo('machine')) } },
+  { from: { element: { type: 'core', captured: { room: 'handbook' } } }, allow: { to: core(...upTo('choose')) } },
   { from: { element: { type: 'core', captured: { room: 'formats' } } }, allow: { to: core('units', 'findings', 'model', 'catalogue') } },
   { from: type('demo'), allow: { to: core('formats', 'model') } },
   { from: type('storage'), allow: { to: [...type('storage'), ...core('units', 'findings', 'model')] } },

@@ -91,8 +91,8 @@ test('undo and redo by keyboard, a visit to a field is one step, 200 steps and m
 
 test('a remedy is tried and taken back with one press each', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: /^Try: Screw 32 mm, lead 32 mm, both ends fixed/ }).first().click();
-  await expect(rung(page, 'Whip of the screw')).not.toHaveAccessibleName(/1\.38 m\/min/);
+  await page.getByRole('button', { name: /^Try: Rack and pinion, planetary 5 : 1/ }).first().click();
+  await expect(rung(page, 'Whip of the screw')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min/);
 });
@@ -155,4 +155,102 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await page.getByRole('button', { name: 'mm → in' }).click();
   await expect(page.getByText('travel 5.9055 in')).toBeVisible();
   await stored(page);
+});
+
+test('a part is exchanged: what changes is shown first, then one press takes it and one takes it back', async ({ page }) => {
+  await openBench(page, 'gantry');
+  await openLink(page, /^Screw/);
+  await page.getByRole('button', { name: /^Exchange for another part/ }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Pick a part')).toBeVisible();
+  await dialog.getByLabel('Search').fill('25 mm 10 mm');
+  await dialog.getByRole('button', { name: 'Ball screw 25 mm × 10 mm' }).click();
+  const whip = dialog.getByRole('row', { name: /^Whip of the screw/ });
+  await expect(whip).toContainText('12.8 m/min');
+  await expect(whip).toContainText('better');
+  await expect(dialog.getByRole('row', { name: /^Load \/ rotor inertia/ })).toContainText('worse');
+  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(rung(page, 'Whip of the screw')).not.toHaveAccessibleName(/12\.8 m\/min/);
+  await page.getByRole('button', { name: 'Undo 1' }).click();
+  await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/12\.8 m\/min/);
+});
+
+test('the drive is exchanged for a rack and back, and the drawing follows', async ({ page }) => {
+  await openBench(page, 'gantry');
+  await openLink(page, /^Screw/);
+  await field(page, 'Kind').selectOption('rack');
+  await expect(page.getByRole('img', { name: /rack with 20 teeth/ })).toBeVisible();
+  await field(page, 'Teeth').fill('7');
+  await expect(page.getByText(/a pinion of 8 teeth or more/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  for (const kind of ['belt', 'chain', 'screw']) {
+    await field(page, 'Kind').selectOption(kind);
+    await expect(page.getByRole('img', { name: kind === 'screw' ? /fixed and supported, screw/ : new RegExp(`${kind} with \\d+ teeth`) })).toBeVisible();
+  }
+});
+
+test('a variant is pinned and held against the next one, row by row', async ({ page }) => {
+  await openBench(page, 'gantry');
+  await page.getByRole('button', { name: 'Pin', exact: true }).click();
+  await field(page, 'Acceleration').fill('3 m/s²');
+  await page.getByRole('button', { name: 'Compare 1' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('row', { name: /^Torque at rapid/ }).first()).toContainText('worse');
+  await dialog.getByRole('button', { name: 'Put it back on the axis' }).click();
+  await expect(field(page, 'Acceleration')).toHaveValue('1.2 m/s²');
+});
+
+test('an own part travels in the file, and a torque curve comes in as CSV', async ({ page }) => {
+  await openBench(page, 'gantry');
+  await openLink(page, /^Stepper/);
+  await page.getByRole('button', { name: /^Exchange for another part/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Add my own part' }).click();
+  await dialog.getByLabel('Name', { exact: true }).fill('Attic stepper');
+  await dialog.getByLabel('Holding torque').fill('5 mm');
+  await dialog.getByRole('button', { name: 'Keep this part' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Holding torque: read “5 mm”');
+  await dialog.getByLabel('Holding torque').fill('270 oz-in');
+  await dialog.getByLabel('On hand').fill('2');
+  await dialog.getByRole('button', { name: 'Keep this part' }).click();
+  await expect(dialog.getByRole('row', { name: /Attic stepper.*2 on hand/ })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await field(page, 'Torque curve').selectOption('points');
+  await page.getByLabel('Torque curve as CSV').setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('rpm,N·m\n0,2.1\n600,1.4\n1500,0.5\n') });
+  await expect(page.getByLabel('Speed', { exact: true })).toHaveCount(3);
+  await page.getByLabel('Torque curve as CSV').setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('rpm,N·m\n0,2.1\n600,fast\n') });
+  await expect(page.getByText(/^bad\.csv, line 3: read “fast”; wanted a torque/)).toBeVisible();
+  await expect(page.getByLabel('Speed', { exact: true })).toHaveCount(3);
+});
+
+test('the handbook is searched, a formula is played with, and the working leads to it', async ({ page }) => {
+  await page.goto('/handbook');
+  await page.getByRole('searchbox').fill('mesh play');
+  await page.getByRole('link', { name: /^Play of a mesh that stands open/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Play of a mesh that stands open');
+  await page.getByLabel('how far the pinion stands out from tight mesh').fill('0.1 mm');
+  await page.getByLabel('helix angle; 0 for spur').fill('0°');
+  await expect(page.getByRole('status')).toContainText('0.072794 mm');
+  await page.getByLabel('how far the pinion stands out from tight mesh').fill('3 kg');
+  await expect(page.getByText(/“3 kg” is a mass; a length is wanted/)).toBeVisible();
+  await openBench(page);
+  await rung(page, 'Whip of the screw').click();
+  await page.getByRole('dialog').getByRole('link', { name: 'Its page in the handbook' }).click();
+  await expect(page).toHaveURL(/\/handbook\/screw\/whip-limit/);
+});
+
+test('duty, play and move have views of their own', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/size?m=tern-creek&a=bed');
+  await page.getByRole('button', { name: 'Duty', exact: true }).click();
+  await expect(page.getByText(/RMS torque .*over 2\d\d s/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await expect(page.getByLabel('Step 4 does')).toBeVisible();
+  await page.getByRole('button', { name: 'Play', exact: true }).click();
+  await expect(page.getByText('Lost at a reversal')).toBeVisible();
+  await page.getByRole('button', { name: 'Move', exact: true }).click();
+  await expect(page.getByRole('figure', { name: /^Seven phases/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Acceleration', exact: true }).click();
+  await expect(page.getByRole('group', { name: 'Acceleration ladder' })).toBeVisible();
 });

@@ -30,9 +30,9 @@ test('the terminal says problems on standard error with exit code 2', () => {
 });
 
 test('the service answers 422 with issues and 413 above 5 MB', async ({ request }) => {
-  const broken = await request.post('/api/report', { data: demo.replace('"si": 0.005', '"si": "five"'), headers: { 'content-type': 'application/json' } });
+  const broken = await request.post('/api/report', { data: demo.replace('"si": 0.8', '"si": "five"'), headers: { 'content-type': 'application/json' } });
   expect(broken.status()).toBe(422);
-  expect((await broken.json()).issues[0]).toMatchObject({ code: 'wrong-type', path: ['axes', 0, 'drive', 'lead', 'si'], read: 'five' });
+  expect((await broken.json()).issues[0]).toMatchObject({ code: 'wrong-type', path: ['axes', 0, 'demands', 'acceleration', 'si'], read: 'five' });
   expect((await request.post('/api/report', { data: '{', headers: { 'content-type': 'application/json' } })).status()).toBe(422);
   expect((await request.post('/api/report', { data: ' '.repeat(5 * 1024 * 1024 + 10), headers: { 'content-type': 'application/json' } })).status()).toBe(413);
   expect((await request.get('/api/report')).status()).toBe(405);

@@ -1,5 +1,5 @@
 import { brokenRule, fieldRuleAt, type Measure, rangeInWords } from '@/core/model';
-import { explainParseError, parseQuantity } from '@/core/units';
+import { parseQuantity, wantedText } from '@/core/units';
 import { csvRows } from './csv';
 
 export interface CurvePoint { readonly speed: Measure<'angularSpeed'>; readonly torque: Measure<'torque'> }
@@ -35,7 +35,7 @@ export function readCurveCsv(text: string): CurveRead {
     const read = <K extends 'angularSpeed' | 'torque'>(kind: K, cell: string, path: string): Measure<K> | string => {
       const typed = isNumber(cell) ? `${cell} ${units[kind]}` : cell;
       const value = parseQuantity(kind, typed);
-      if (!value.ok) return explainParseError(kind, value.error);
+      if (!value.ok) return wantedText(kind);
       const rule = fieldRuleAt(path)!;
       return brokenRule(rule, value.si) ? rangeInWords(rule) : { typed, si: value.si, basis: 'datasheet' };
     };

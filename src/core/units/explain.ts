@@ -10,6 +10,9 @@ const meant: Partial<Record<Kind, Partial<Record<Kind, string>>>> = {
   speed: { angularSpeed: 'Speed along the axis is meant, not of the shaft.' },
 };
 
+/** What a field wants, to stand behind “wanted”. */
+export const wantedText = (kind: Kind): string => `${kindWords[kind].name}, such as ${kindWords[kind].example}`;
+
 /** One sentence for the person who typed it: what was read, and what is wanted. */
 export function explainParseError(kind: Kind, error: ParseError): string {
   const wanted = kindWords[kind];

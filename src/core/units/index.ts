@@ -3,5 +3,5 @@ export { kindWords, type Unit, units } from './table';
 export { findUnit, kindsOfUnit } from './lookup';
 export { readNumber } from './number-text';
 export { type ParseError, type Parsed, parseQuantity } from './parse';
-export { explainParseError } from './explain';
+export { explainParseError, wantedText } from './explain';
 export { displayUnit, formatIn, formatNumber, formatQuantity, type FormattedQuantity, hasOtherSystem, type UnitSystem } from './format';

@@ -17,7 +17,8 @@ export function showFigure(id: string, kind: AxisReport['figures'][number]['kind
   const unit = system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
   // Pulses per length are typed into a controller: every digit counts.
   const digits = id === 'pulses-per-length' ? 7 : 3;
-  return unit ? formatIn(unit, value, digits).text : formatQuantity(kind, value, system, digits).text;
+  const text = unit ? formatIn(unit, value, digits).text : formatQuantity(kind, value, system, digits).text;
+  return id === 'pulses-per-length' ? text.replace('pulses/', '/') : text;
 }
 
 /** Figures that are no check but that a builder wants to know; each opens its working. */

@@ -1,5 +1,5 @@
 import { brokenRule, fieldRuleAt, rangeInWords } from '@/core/model';
-import { explainParseError, parseQuantity } from '@/core/units';
+import { parseQuantity, wantedText } from '@/core/units';
 import type { Family } from './part';
 
 /** Every path that a part of a family states. */
@@ -28,7 +28,7 @@ export function partFault(family: Family, { name, values, price, onHand }: { nam
       continue;
     }
     const read = parseQuantity(rule.kind, typed);
-    if (!read.ok) return fault(path, typed, explainParseError(rule.kind, read.error));
+    if (!read.ok) return fault(path, typed, wantedText(rule.kind));
     if (brokenRule(rule, read.si)) return fault(path, typed, rangeInWords(rule));
   }
   if (!stated) return fault(known[0]!, '', 'at least one figure of the part');

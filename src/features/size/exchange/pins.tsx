@@ -25,7 +25,7 @@ export function Pins({ axis, report, pins, system, onPin, onTake, onDrop }: Pins
   const comparison = pin ? compareReports(axisReport(pin.axis, { remedies: false }), report) : null;
   return (
     <span className={styles.pins}>
-      <button type="button" disabled={pins.length >= MOST} onClick={() => onPin(`Variant ${mine.length + 1}`)} title="Put the axis by as it is now, to hold others against it">Pin this variant</button>
+      <button type="button" disabled={pins.length >= MOST} onClick={() => onPin(`Variant ${mine.length + 1}`)} title="Put the axis by as it is now, to hold others against it">Pin</button>
       {mine.length > 0 && <button type="button" onClick={() => setOpen(mine[mine.length - 1]!.id)}>Compare {mine.length}</button>}
       {pin && comparison && (
         <Dialog open onClose={() => setOpen(null)} fullWidth maxWidth="md" aria-labelledby="pins-title" slotProps={{ paper: { className: styles.paper ?? '' } }}>

@@ -8,13 +8,13 @@ import { displayUnit, formatNumber, formatQuantity, type UnitSystem } from '@/co
 import styles from '../sheet.module.css';
 
 /** A long stretch at full speed is drawn shortened, or nothing of the ramps could be seen. */
-function shortened({ points, time }: MoveCurve) {
-  const cruising = points.filter((p) => p.acceleration === 0 && p.speed > 0);
+function shortened({ points, time, topSpeed }: MoveCurve) {
+  const cruising = points.filter((p) => p.speed >= topSpeed * (1 - 1e-9));
   const [from, to] = cruising.length ? [cruising[0]!.time, cruising[cruising.length - 1]!.time] : [0, 0];
   const most = 0.8 * (time - (to - from));
   const cut = Math.max(0, to - from - most);
   const at = (t: number) => (t <= from || cut === 0 ? t : t >= to ? t - cut : from + ((t - from) * most) / (to - from));
-  return { at, end: time - cut, cut: cut > 0, ticks: [0, from, to, time] };
+  return { at, end: time - cut, ticks: [0, from, to, time] };
 }
 
 const names = { trapezoid: 'Constant acceleration', 'seven-phase': 'Seven phases' } as const;
@@ -28,15 +28,15 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
   return (
     <div className={styles.moves}>
       {curves.map((curve) => {
-        const { at, end, cut, ticks } = shortened(curve);
+        const { at, end, ticks } = shortened(curve);
         const data = curve.points.map((p) => ({ time: at(p.time), torque: torqueUnit.fromSi(p.torque), most: torqueUnit.fromSi(p.usable), least: -torqueUnit.fromSi(p.usable), speed: speedUnit.fromSi(p.speed) }));
         const peak = Math.max(...data.map((d) => d.torque));
         const least = Math.min(...data.map((d) => d.torque));
         const span = 1.25 * Math.max(peak, -least, 1e-9);
         return (
           <figure key={curve.id} className={styles.move} aria-label={`${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`}>
-            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, torque {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken: full acceleration within one swing)' : ''}`}{cut && '; the middle is drawn shorter'}</figcaption>
-            <ResponsiveContainer width="100%" height="100%" minHeight={74}>
+            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}`}</figcaption>
+            <ResponsiveContainer width="100%" height="100%" minHeight={64}>
               <ComposedChart data={data} margin={{ top: 4, right: 8, bottom: 0, left: 0 }} accessibilityLayer={false}>
                 <XAxis dataKey="time" type="number" domain={[0, end]} ticks={ticks.map(at)} interval={0} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)} />
                 <YAxis yAxisId="torque" type="number" domain={[-span, span]} tickCount={3} tick={tick} stroke="var(--rc-ink)" width={40} tickFormatter={(v: number) => formatNumber(v, 2)} allowDataOverflow />
@@ -51,7 +51,7 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
           </figure>
         );
       })}
-      <p className={styles.note}>Line: torque of one motor on the way out{axis.demands.inclination.si > 0.02 ? ' and up' : ''}, {torqueUnit.symbol} over s. Dashes: what may be used. Field: speed.</p>
+      <p className={styles.note}>Line: torque of one motor on the way out{axis.demands.inclination.si > 0.02 ? ' and up' : ''}, over s; full speed drawn shorter. Dashes: what may be used. Field: speed.{curves.some((c) => c.assumed) && ' No jerk is given: full acceleration is taken to come on within one swing.'}</p>
     </div>
   );
 });
