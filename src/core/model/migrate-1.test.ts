@@ -1,0 +1,49 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { readProjectFile, writeProjectFile } from '@/core/formats';
+import { axisReport } from '@/core/machine';
+import { demoProject, demoText } from '@test/helpers/demo';
+import { migrate, projectIssues, VERSION } from '.';
+
+describe('a file of version 1', () => {
+  const old = JSON.parse(demoText);
+  it('opens, is version 2 then, keeps every rule, and is written as it will be read', () => {
+    expect(old.version).toBe(1);
+    const project = demoProject();
+    expect(project.version).toBe(VERSION);
+    expect(projectIssues(project as never)).toEqual([]);
+    const again = readProjectFile(writeProjectFile(project as never));
+    expect(again.ok && again.project).toEqual(project);
+  });
+  it('keeps every figure that was typed', () => {
+    const { axes } = demoProject();
+    for (const [i, axis] of axes.entries()) {
+      expect(axis.demands.travel).toEqual(old.axes[i].demands.travel);
+      expect(axis.drive.lead).toEqual(old.axes[i].drive.lead);
+      expect(axis.motor.holdingTorque).toEqual(old.axes[i].motor.holdingTorque);
+      expect(axis.driver.setCurrent).toEqual(old.axes[i].driver.crestCurrent);
+      expect(axis.driver.marking).toBe('crest');
+      expect(axis.loads.masses).toEqual(old.axes[i].loads.masses);
+      expect(axis.loads.guideDrag).toEqual(old.axes[i].loads.guideDrag);
+    }
+  });
+  it('gives the answers that it gave then: 1.38 and 12.8 m/min', () => {
+    // As the first version of the application reported this very file: whip of the bed at 1.376 m/min.
+    const [bed, gantry] = demoProject().axes.map((a) => axisReport(a));
+    expect(bed!.speed * 60).toBeCloseTo(1.376, 3);
+    expect(bed!.governing).toBe('whip');
+    expect(gantry!.speed * 60).toBeCloseTo(12.8, 1);
+  });
+  it('what it did not say is not made up: guide, coupling and supply stay open', () => {
+    const [bed] = demoProject().axes;
+    expect([bed!.coupling.stiffness, bed!.supply.power, bed!.guide.staticLoad, bed!.guide.spacing, bed!.drive.play]).toEqual([null, null, null, null, null]);
+    expect([bed!.duty, bed!.parts]).toEqual([[], {}]);
+  });
+  it('a version to come, none, or a broken one is not taken', () => {
+    for (const version of [VERSION + 1, 0, -1, 1.5, '1', null]) expect(readProjectFile(JSON.stringify({ ...old, version })).ok).toBe(false);
+    expect(typeof migrate).toBe('function');
+  });
+  it('the demo files are of the version that is written now', () => {
+    for (const file of ['tern-creek-kayak-router', 'fernhollow-gate-table']) expect(JSON.parse(readFileSync(`demo/${file}.machine.json`, 'utf8')).version).toBe(VERSION);
+  });
+});

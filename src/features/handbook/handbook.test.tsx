@@ -1,0 +1,49 @@
+// @vitest-environment jsdom
+import '@testing-library/jest-dom/vitest';
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it } from 'vitest';
+import { formulas } from '@/core/handbook';
+import { FormulaPage, HandbookList } from '.';
+
+afterEach(cleanup);
+
+describe('the list of formulas', () => {
+  it('has a link for each, is searched, and says so when nothing is found', async () => {
+    render(<HandbookList />);
+    expect(screen.getAllByRole('listitem')).toHaveLength(formulas.length);
+    await userEvent.type(screen.getByRole('searchbox'), 'tooth bending lewis');
+    expect(screen.getByRole('link', { name: /^Force that a tooth of the pinion takes/ })).toHaveAttribute('href', '/handbook/rack/lewis-force');
+    expect(screen.getByRole('status')).toHaveTextContent('1 found');
+    await userEvent.type(screen.getByRole('searchbox'), ' zeppelin');
+    expect(screen.getByText(/^Nothing has/)).toBeInTheDocument();
+  });
+});
+
+describe('a formula', () => {
+  it('shows source and range, and its example follows what is typed, in both unit systems', async () => {
+    render(<FormulaPage id="motion/travel-per-turn" />);
+    expect(screen.getByText(/A turn is 2 pi radians/)).toBeInTheDocument();
+    expect(screen.getByText('No slip.')).toBeInTheDocument();
+    const k = screen.getByLabelText('travel per radian of the drive');
+    await userEvent.clear(k);
+    await userEvent.type(k, '10 mm/rad');
+    expect(screen.getByRole('status')).toHaveTextContent(/^62\.832 mm/);
+    await userEvent.click(screen.getByRole('button', { name: 'mm → in' }));
+    expect(screen.getByRole('status')).toHaveTextContent(/^2\.4737 in/);
+  });
+  it('refuses what is no such quantity and keeps the last answer', async () => {
+    render(<FormulaPage id="rack/spring-needed" />);
+    const before = screen.getByRole('status').textContent;
+    await userEvent.clear(screen.getByLabelText('separating force under the worst cut'));
+    await userEvent.type(screen.getByLabelText('separating force under the worst cut'), 'mm');
+    expect(screen.getByRole('alert')).toHaveTextContent('a force is wanted');
+    expect(screen.getByRole('status').textContent).toBe(before);
+    await userEvent.click(screen.getByRole('button', { name: 'Start figures again' }));
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+  it('says so where there is none', () => {
+    render(<FormulaPage id="magic/wand" />);
+    expect(screen.getByRole('heading', { name: 'No such formula' })).toBeInTheDocument();
+  });
+});
