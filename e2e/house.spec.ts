@@ -80,7 +80,7 @@ test('on paper the sheet stands without rail and buttons, the essentials include
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
   await expect(page.getByText('Export', { exact: true })).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Screw whips' })).toBeVisible();
-  await expect(page.getByText('640 pulses/mm')).toBeVisible();
+  await expect(page.getByText('640 /mm')).toBeVisible();
 });
 
 test('each station to come says so in one sentence', async ({ page }) => {
