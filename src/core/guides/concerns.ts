@@ -20,7 +20,7 @@ const force = (si: number) => quantity('force', si);
 const length = (si: number) => quantity('length', si);
 
 /** Writes the busiest carriage's load as lines, from the moments on the plate on. */
-function explainWorst(axis: Axis, mass: number, shape: PlateShape, worst: Busiest, yawHelp: number, sheet: Worksheet): Quantity<'force'> {
+function explainWorst(axis: Axis, mass: number, shape: PlateShape, worst: Busiest, yawHelp: number, sheet: Worksheet): void {
   const { guide, demands, loads, drive } = axis;
   const one = guideCases(axis)[worst.index]!;
   const load = plateLoad(axis, mass, one);
@@ -41,7 +41,7 @@ function explainWorst(axis: Axis, mass: number, shape: PlateShape, worst: Busies
   const vertical = sheet.apply(carriageVertical, { ...grid, spacing: length(shape.spacing), races: length(shape.races), force: force(load.z), roll, pitch, x: length(worst.load.x), y: length(worst.load.y) }, 'guide.vertical', { ...gridSources, spacing: 'guide.spacing', races: 'guide.raceSpacing', force: 'loads.masses', roll: '#guide.roll', pitch: '#guide.pitch' });
   const lateral = sheet.apply(carriageLateral, { ...grid, force: force(load.y), yaw, x: length(worst.load.x), help: quantity('area', yawHelp) }, 'guide.lateral', { ...gridSources, yaw: '#guide.yaw' });
   const moments = force(equivalentOf(worst.load, shape) - Math.abs(worst.load.vertical) - Math.abs(worst.load.lateral));
-  return sheet.apply(equivalentLoad, { vertical, lateral, moments }, 'guide.equivalent', { vertical: '#guide.vertical', lateral: '#guide.lateral' });
+  sheet.apply(equivalentLoad, { vertical, lateral, moments }, 'guide.equivalent', { vertical: '#guide.vertical', lateral: '#guide.lateral' });
 }
 
 /** One drive pushes beside what resists: the plate wedges on its carriages, and it racks. */
@@ -73,7 +73,8 @@ export function guideConcerns(axis: Axis, mass: Quantity<'mass'>, shape: PlateSh
   const { guide } = axis;
   const found = [...racking(axis, sheet), ...seats(axis, sheet)];
   if (shape && worst) {
-    const load = explainWorst(axis, mass, shape, worst, yawHelp, sheet);
+    if (sheet.records) explainWorst(axis, mass, shape, worst, yawHelp, sheet);
+    const load = worst.equivalent;
     if (guide.staticLoad) {
       const safety = sheet.apply(staticSafety, { rating: guide.staticLoad.si, load, overhang: guide.overhang.si, carriage: guide.carriageLength?.si ?? length(0) }, 'guide.static', { rating: 'guide.staticLoad', load: '#guide.equivalent', overhang: 'guide.overhang', carriage: 'guide.carriageLength' });
       found.push(atLeast({ code: 'guide-static', path: 'guide.staticLoad', kind: 'ratio', have: safety, need: safetyAsked(guide.shock.si), line: 'guide.static', params: { load, when: worst.at } }));

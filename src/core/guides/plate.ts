@@ -42,10 +42,10 @@ const share = (moment: number, arm: number, squares: number) => (squares > 0 ? (
 
 /**
  * Load of the carriage at (x, y). @param yawHelp what two drives, each tied to its side, add against yaw, in m² of one
- * carriage's lateral stiffness; 0 for a single drive.
+ * carriage's lateral stiffness; 0 for a single drive. @param squares of the shape, where they are at hand.
  */
-export function carriageLoad(shape: PlateShape, load: PlateLoad, x: number, y: number, yawHelp: number): CarriageLoad {
-  const { n, roll, along } = plateSquares(shape);
+export function carriageLoad(shape: PlateShape, load: PlateLoad, x: number, y: number, yawHelp: number, squares = plateSquares(shape)): CarriageLoad {
+  const { n, roll, along } = squares;
   return {
     x, y,
     vertical: load.z / n + share(load.roll, y, roll) - share(load.pitch, x, along),

@@ -6,7 +6,7 @@ import { type GuideCaseId, guideCases, plateLoad } from './cases';
 import { type GuideConcern, guideConcerns } from './concerns';
 import { guideDrag, guideLife, lubrication } from './formulas';
 import { rodSagOf } from './rod';
-import { type CarriageLoad, carriageLoad, carriagePlaces, equivalentOf, type PlateShape } from './plate';
+import { type CarriageLoad, carriageLoad, carriagePlaces, equivalentOf, type PlateShape, plateSquares } from './plate';
 
 /** The busiest carriage of all cases. */
 export interface Busiest {
@@ -63,11 +63,12 @@ export function loadsIn(axis: Axis, mass: number, shape: PlateShape, yawHelp: nu
 /** The busiest carriage: it always is one at a corner of the plate. */
 export function busiest(axis: Axis, mass: number, shape: PlateShape, yawHelp: number): Busiest {
   const [x, y] = [shape.length / 2, shape.spacing / 2];
+  const squares = plateSquares(shape);
   let found: Busiest | undefined;
   guideCases(axis).forEach((one, index) => {
     const load = plateLoad(axis, mass, one);
     for (const sx of [-x, x]) for (const sy of [-y, y]) {
-      const at = carriageLoad(shape, load, sx, sy, yawHelp);
+      const at = carriageLoad(shape, load, sx, sy, yawHelp, squares);
       const equivalent = equivalentOf(at, shape);
       if (!found || equivalent > found.equivalent) found = { at: one.id, load: at, equivalent: quantity('force', equivalent), index };
     }

@@ -1,5 +1,5 @@
 import type { Axis } from '@/core/model';
-import { backDrivingTorque, brakingEnergy, joinedTorque, moveTime, peakPower, shuttleTorque, signedTorque, supplyPower } from '@/core/motion';
+import { backDrivingTorque, brakingEnergy, joinedTorque, moveTime, peakPower, shuttleTorque, signedTorque, supplyPower, trainTorque } from '@/core/motion';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { type Analysis, gearSources } from './analysis';
@@ -35,6 +35,8 @@ export function brakingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'t
   const { train, sources } = signedTrain(analysis);
   const acceleration = quantity('acceleration', -demands.acceleration.si);
   const force = quantity('force', share * (mass * acceleration + drag - Math.abs(gravity)));
+  // Search runs this dozens of times: without a working there is no need to gather its sources.
+  if (!sheet.records) return quantity('torque', trainTorque(train, acceleration, force));
   return sheet.apply(signedTorque, { ...train, acceleration, force }, 'torque.brake', { ...sources, acceleration: 'demands.acceleration', force: '#force.speed-up' });
 }
 

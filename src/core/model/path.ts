@@ -18,11 +18,13 @@ export function getAt(root: unknown, path: string): unknown {
  * A copy of a tree with one value replaced; all that does not lie on the path is shared with the original.
  * @throws RangeError where the path leaves the tree: a programming error, not a user's.
  */
-export function setAt<T>(root: T, path: string, value: unknown): T {
-  const [key = '', ...rest] = path.split('.');
-  if (!isTree(root) || !Object.hasOwn(root, key)) throw new RangeError(`no “${key}” to set (${path})`);
-  const next = rest.length ? setAt((root as Record<string, unknown>)[key], rest.join('.'), value) : value;
-  if (Array.isArray(root)) return root.map((v, i) => (String(i) === key ? next : v)) as T;
+export const setAt = <T>(root: T, path: string, value: unknown): T => setKeys(root, path.split('.'), 0, value) as T;
+
+function setKeys(root: unknown, keys: readonly string[], at: number, value: unknown): unknown {
+  const key = keys[at]!;
+  if (!isTree(root) || !Object.hasOwn(root, key)) throw new RangeError(`no “${key}” to set (${keys.join('.')})`);
+  const next = at + 1 < keys.length ? setKeys((root as Record<string, unknown>)[key], keys, at + 1, value) : value;
+  if (Array.isArray(root)) return root.map((v, i) => (String(i) === key ? next : v));
   return { ...root, [key]: next };
 }
 

@@ -2,11 +2,20 @@ import { type Kind, parseQuantity } from '@/core/units';
 import type { Measure } from './measure';
 import type { Axis, BeltDrive, ChainDrive, Drive, DriveKind, GearedMotor, Guide, GuideKind, Motor, MotorKind, RackDrive, Reducer, ScrewDrive, Servo, Stepper } from './schema';
 
+/** Texts that were read before: a search for remedies starts the same few parts dozens of times. */
+const guesses = new Map<string, Measure>();
+const MOST_GUESSES = 2000;
+
 /** An estimate out of a typed text. @throws RangeError where the text is no such quantity: a fault of ours. */
 export function guess<K extends Kind>(kind: K, typed: string): Measure<K> {
+  const key = `${kind}:${typed}`;
+  const known = guesses.get(key);
+  if (known) return known as Measure<K>;
   const read = parseQuantity(kind, typed);
   if (!read.ok) throw new RangeError(`the starting value ${typed} is no ${kind}`);
-  return { typed, si: read.si, basis: 'estimate' };
+  const measure: Measure<K> = { typed, si: read.si, basis: 'estimate' };
+  if (guesses.size < MOST_GUESSES) guesses.set(key, measure as Measure);
+  return measure;
 }
 const m = guess;
 const mm = (length: number) => m('length', `${Math.round(length * 1e3)} mm`);

@@ -16,6 +16,8 @@ export interface Line {
 /** Runs formulas. A silent worksheet only computes; a recording one keeps a line for each use. */
 export interface Worksheet {
   readonly lines: readonly Line[];
+  /** Whether lines are kept: what only serves the working need not be computed where they are not. */
+  readonly records: boolean;
   /**
    * @param formula what to evaluate.
    * @param inputs its inputs, SI.
@@ -27,6 +29,7 @@ export interface Worksheet {
 
 export const silentWorksheet: Worksheet = {
   lines: [],
+  records: false,
   apply: (formula, inputs) => formula.evaluate(inputs),
 };
 
@@ -35,6 +38,7 @@ export function recordingWorksheet(): Worksheet {
   const lines: Line[] = [];
   return {
     lines,
+    records: true,
     apply(formula, inputs, key, sources) {
       const value = formula.evaluate(inputs);
       const line: Line = { key, formula: formula as unknown as Formula, inputs: { ...inputs }, sources: { ...sources }, value };
