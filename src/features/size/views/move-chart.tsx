@@ -35,10 +35,10 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
         const span = 1.25 * Math.max(peak, -least, 1e-9);
         return (
           <figure key={curve.id} className={styles.move} aria-label={`${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`}>
-            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}`}</figcaption>
+            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken)' : ''}`}</figcaption>
             <ResponsiveContainer width="100%" height="100%" minHeight={64}>
               <ComposedChart data={data} margin={{ top: 4, right: 8, bottom: 0, left: 0 }} accessibilityLayer={false}>
-                <XAxis dataKey="time" type="number" domain={[0, end]} ticks={ticks.map(at)} interval={0} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)} />
+                <XAxis dataKey="time" height={18} type="number" domain={[0, end]} ticks={ticks.map(at)} interval={0} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)} />
                 <YAxis yAxisId="torque" type="number" domain={[-span, span]} tickCount={3} tick={tick} stroke="var(--rc-ink)" width={40} tickFormatter={(v: number) => formatNumber(v, 2)} allowDataOverflow />
                 <YAxis yAxisId="speed" hide type="number" domain={[-1.25 * speedUnit.fromSi(axis.demands.rapid.si), 1.25 * speedUnit.fromSi(axis.demands.rapid.si)]} />
                 <Area yAxisId="speed" dataKey="speed" type="linear" fill="var(--rc-blue-wash)" stroke="none" isAnimationActive={false} activeDot={false} />
@@ -51,7 +51,7 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
           </figure>
         );
       })}
-      <p className={styles.note}>Line: torque of one motor on the way out{axis.demands.inclination.si > 0.02 ? ' and up' : ''}, over s; full speed drawn shorter. Dashes: what may be used. Field: speed.{curves.some((c) => c.assumed) && ' No jerk is given: full acceleration is taken to come on within one swing.'}</p>
+      <p className={styles.note}>Line: torque of one motor over s, full speed drawn shorter. Dashes: usable. Field: speed.</p>
     </div>
   );
 });
