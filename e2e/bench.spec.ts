@@ -181,7 +181,7 @@ test('the drive is exchanged for a rack and back, and the drawing follows', asyn
   await openLink(page, /^Screw/);
   await field(page, 'Kind').selectOption('rack');
   await expect(page.getByRole('img', { name: /rack with 20 teeth/ })).toBeVisible();
-  await field(page, 'Teeth').fill('7');
+  await field(page, 'Teeth').fill('5');
   await expect(page.getByText(/a pinion of 8 teeth or more/)).toBeVisible();
   await page.keyboard.press('Escape');
   for (const kind of ['belt', 'chain', 'screw']) {

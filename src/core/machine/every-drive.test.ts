@@ -82,7 +82,7 @@ describe('facts of the trade', () => {
   });
   it('nonsense is refused with its rule and reason: 5 teeth, a root above the nominal, a supply above its driver, carriages beyond their span', () => {
     const codes = (axis: Axis, values: Record<string, number>) => axisIssues(withSi(axis, values)).map((i) => [i.code, Boolean(i.wanted)]);
-    expect(codes(drives[1]!, { 'drive.teeth': 7 })).toEqual([['pinion-too-small', true]]);
+    expect(codes(drives[1]!, { 'drive.teeth': 5 })).toEqual([['pinion-too-small', true]]);
     expect(codes(base, { 'drive.rootDiameter': 0.018 })).toEqual([['root-not-below-nominal', true]]);
     expect(codes(base, { 'supply.voltage': 60 })).toEqual([['voltage-above-driver', true]]);
     expect(codes(base, { 'guide.carriageSpan': 0.1, 'guide.carriageLength': 0.06 })).toEqual([['carriages-overlap', true]]);

@@ -17,7 +17,7 @@ export interface Figure {
 
 /** Kinds of the figures that drives give; the rest are ratios. */
 const driveKinds: Record<string, Kind> = {
-  'heat-growth': 'length', 'lead-error': 'length', life: 'length', 'tooth-pitch': 'length', 'mesh-per-tenth': 'length', 'shaft-radial': 'force', 'shaft-axial': 'force', 'once-per-turn': 'length',
+  'heat-growth': 'length', 'lead-error': 'length', life: 'length', 'tooth-pitch': 'length', 'mesh-per-tenth': 'length', 'shaft-radial': 'force', 'shaft-axial': 'force', 'shaft-bending': 'torque', 'once-per-turn': 'length',
   'belt-note': 'frequency', 'pitch-diameter': 'length', 'chain-sag': 'length',
 };
 

@@ -77,7 +77,7 @@ export const axisFields = {
   'drive.play': maybe('length', { min: 0, max: 0.02 }),
   'drive.efficiency': rule('ratio', { above: 0.3, max: 1 }),
   'drive.inertia': rule('inertia', { above: 0, max: 1 }),
-  'drive.teeth': rule('count', { min: 6, max: 400, whole: true }),
+  'drive.teeth': rule('count', { min: 3, max: 400, whole: true }),
   'drive.pitch': rule('length', { above: 0.001, max: 0.1 }),
   'drive.overhang': rule('length', { min: 0, max: 1 }),
   'drive.shaftLoadLimit': maybe('force', { above: 0, max: 1e6 }),

@@ -75,6 +75,9 @@ describe('what rack, belt and chain share', () => {
     expect(line.pullOnShaft.evaluate({ pretension: q('force', 100), wrap: q('angle', Math.PI) })).toBeCloseTo(200, 9);
     expect(line.pullOnShaft.evaluate({ pretension: q('force', 100), wrap: q('angle', Math.PI / 2) })).toBeCloseTo(100 * Math.SQRT2, 9);
   });
+  it('200 N at 20 mm from its bearing bend a shaft with 4 N·m (cantilever of the beam tables)', () => {
+    expect(line.shaftBending.evaluate({ radial: q('force', 200), overhang: mm(20) })).toBeCloseTo(4, 12);
+  });
   it('a wheel that runs out by e is off by 2 e within a turn (eccentric circle, integrated in small steps); given figures stay as given', () => {
     const e = 3e-5;
     let [x, low, high] = [0, 0, 0];

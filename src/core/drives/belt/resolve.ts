@@ -3,7 +3,7 @@ import { atLeast, type Checked, comfort } from '@/core/findings';
 import type { BeltDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { forceOnStrand, givenSpeed, joinLinks, lineInertia, linePlay, placeOnLine, pullOnShaft } from '../line';
+import { forceOnStrand, givenSpeed, joinLinks, lineInertia, linePlay, placeOnLine, pullOnShaft, shaftBending } from '../line';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
 import { rollingBackEfficiency } from '../screw/efficiency';
 import { heatGrowth } from '../screw/heat';
@@ -34,6 +34,7 @@ function figuresOf(drive: BeltDrive, travel: Quantity<'length'>, sheet: Workshee
   return [
     { id: 'belt-note', value: sheet.apply(spanFrequency, { tension: drive.pretension.si, lineMass: drive.lineMass.si, length }, 'belt.note', { tension: 'drive.pretension', lineMass: 'drive.lineMass', length: 'drive.centreDistance' }), line: 'belt.note' },
     { id: 'shaft-radial', value: sheet.apply(pullOnShaft, { pretension: drive.pretension.si, wrap: drive.wrap.si }, 'shaft-load', { pretension: 'drive.pretension', wrap: 'drive.wrap' }), line: 'shaft-load' },
+    { id: 'shaft-bending', value: sheet.apply(shaftBending, { radial: pullOnShaft.evaluate({ pretension: drive.pretension.si, wrap: drive.wrap.si }), overhang: drive.overhang.si }, 'shaft-bending', { radial: '#shaft-load', overhang: 'drive.overhang' }), line: 'shaft-bending' },
     { id: 'once-per-turn', value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }), line: 'once-per-turn' },
     { id: 'heat-growth', value: sheet.apply(heatGrowth, { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }), line: 'heat-growth' },
   ];

@@ -3,7 +3,7 @@ import { screwSteel } from '@/core/catalogue';
 import type { ChainDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { forceOnStrand, givenSpeed, joinLinks, lineInertia, linePlay, placeOnLine } from '../line';
+import { forceOnStrand, givenSpeed, joinLinks, lineInertia, linePlay, placeOnLine, shaftBending } from '../line';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
 import { rollingBackEfficiency } from '../screw/efficiency';
 import { heatGrowth } from '../screw/heat';
@@ -42,6 +42,7 @@ function figuresOf(drive: ChainDrive, travel: Quantity<'length'>, thrust: Quanti
     ...(drive.laid === 'free' ? [{ id: 'chain-sag', value: sagOf(drive, sheet), line: 'chain.sag' }] : []),
     { id: 'shaft-radial', value: shaftOf(drive, thrust, sheet), line: 'shaft-load' },
     { id: 'lead-error', value: sheet.apply(chainWear, { wear: drive.wear.si, travel }, 'lead-error', { wear: 'drive.wear', travel: 'demands.travel' }), line: 'lead-error' },
+    { id: 'shaft-bending', value: sheet.apply(shaftBending, { radial: shaftOf(drive, thrust, sheet), overhang: drive.overhang.si }, 'shaft-bending', { radial: '#shaft-load', overhang: 'drive.overhang' }), line: 'shaft-bending' },
     { id: 'once-per-turn', value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }), line: 'once-per-turn' },
     { id: 'heat-growth', value: sheet.apply(heatGrowth, { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }), line: 'heat-growth' },
   ];

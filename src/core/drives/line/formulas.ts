@@ -74,6 +74,17 @@ export const pullOnShaft = defineFormula({
   evaluate: ({ pretension, wrap }) => 2 * pretension * Math.sin(Math.min(wrap, 2 * Math.PI - 1e-9) / 2),
 });
 
+export const shaftBending = defineFormula({
+  id: 'line/shaft-bending',
+  title: 'Bending of the shaft at its first bearing',
+  symbols: { radial: { kind: 'force', tex: 'F_r', meaning: 'radial load of the wheel' }, overhang: { kind: 'length', tex: 'a', meaning: 'from the middle of the wheel to the first bearing' } },
+  result: { kind: 'torque', tex: 'M_b', meaning: 'bending moment' },
+  tex: '<radial>\\,<overhang>',
+  citation: { basis: 'textbook', text: 'Cantilever with a load at its end (beam tables)' },
+  range: 'No bearing outboard of the wheel; datasheets that state a radial load mean it at the middle of the shaft end.',
+  evaluate: ({ radial, overhang }) => radial * overhang,
+});
+
 export const linePlay = defineFormula({
   id: 'line/once-per-turn',
   title: 'Position error once per turn by a wheel that runs out',

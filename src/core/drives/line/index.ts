@@ -1,2 +1,2 @@
 export { forceOnStrand, joinLinks, placeOnLine } from './belt-like';
-export { givenSpeed, givenStiffness, lineInertia, linePlay, pullOnShaft, sharedStiffness, shaftTorsion, strandForce, turningStiffness } from './formulas';
+export { givenSpeed, givenStiffness, lineInertia, linePlay, pullOnShaft, sharedStiffness, shaftBending, shaftTorsion, strandForce, turningStiffness } from './formulas';

@@ -3,7 +3,7 @@ import { atLeast, type Checked, comfort } from '@/core/findings';
 import type { RackDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { forceOnStrand, givenStiffness, joinLinks, linePlay } from '../line';
+import { forceOnStrand, givenStiffness, joinLinks, linePlay, shaftBending } from '../line';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
 import { rollingBackEfficiency } from '../screw/efficiency';
 import { heatGrowth } from '../screw/heat';
@@ -57,6 +57,7 @@ function figuresOf(drive: RackDrive, travel: Quantity<'length'>, thrust: Quantit
     { id: 'mesh-per-tenth', value: sheet.apply(meshPlay, { gap: quantity('length', 1e-4), pressure: drive.pressureAngle.si, helix: drive.helixAngle.si }, 'rack.play-per-tenth', { pressure: pressureSource, helix: helixSource }), line: 'rack.play-per-tenth' },
     { id: 'shaft-radial', value: shaft, line: 'shaft-load' },
     { id: 'lead-error', value: sheet.apply(rackError, { perSegment: drive.pitchError.si, segment: drive.segment.si, travel }, 'lead-error', { perSegment: 'drive.pitchError', segment: 'drive.segment', travel: 'demands.travel' }), line: 'lead-error' },
+    { id: 'shaft-bending', value: sheet.apply(shaftBending, { radial: shaft, overhang: drive.overhang.si }, 'shaft-bending', { radial: '#shaft-load', overhang: 'drive.overhang' }), line: 'shaft-bending' },
     { id: 'once-per-turn', value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }), line: 'once-per-turn' },
     { id: 'heat-growth', value: sheet.apply(heatGrowth, { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }), line: 'heat-growth' },
   ];
