@@ -34,6 +34,7 @@ export function readCurveCsv(text: string): CurveRead {
     }
     const read = <K extends 'angularSpeed' | 'torque'>(kind: K, cell: string, path: string): Measure<K> | string => {
       const typed = isNumber(cell) ? `${cell} ${units[kind]}` : cell;
+      if (typed.length > 80) return 'at most 80 letters';
       const value = parseQuantity(kind, typed);
       if (!value.ok) return wantedText(kind);
       const rule = fieldRuleAt(path)!;

@@ -15,8 +15,9 @@ export function usePins(session: Session, index: number) {
         const axis = project?.axes[index];
         if (project && axis) put([...project.pins, { id: freshId(), axisId: axis.id, name, axis }], `Pinned: ${name}`);
       },
+      // The axis keeps its id whatever the file says of the pin's.
       // The rules were kept when the variant was pinned, and the file's reader holds pins to them too.
-      take: (pin: Pin) => session.edit([{ path: `axes.${index}`, value: pin.axis as unknown as EditValue }], { label: `Put back: ${pin.name}` }),
+      take: (pin: Pin) => session.edit([{ path: `axes.${index}`, value: { ...pin.axis, id: pin.axisId } as unknown as EditValue }], { label: `Put back: ${pin.name}` }),
       drop: (pin: Pin) => put((session.project?.pins ?? []).filter((p) => p.id !== pin.id), `Dropped ${pin.name}`),
     };
   }, [session, index]);

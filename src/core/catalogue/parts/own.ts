@@ -20,6 +20,7 @@ export function partFault(family: Family, { name, values, price, onHand }: { nam
   for (const [path, typed] of Object.entries(values)) {
     if (!known.includes(path)) return fault(path, typed, `one of the columns of ${family.name.toLowerCase()}`);
     if (typed.trim() === '') continue;
+    if (typed.length > 80) return fault(path, typed, 'at most 80 letters');
     stated += 1;
     const rule = fieldRuleAt(path);
     if (!rule) {

@@ -51,6 +51,13 @@ describe('the catalogue', () => {
     const rail = familyById('profile-rail')!;
     expect(applyEdits(axis, swapEdits(axis, rail, rail.parts[0]!)).loads.guideDrag).toBeNull();
   });
+  it('an own part that states one figure only leaves the rest at usual figures, and the axis whole', () => {
+    for (const [id, values] of [['planetary-reducer', { 'reducer.ratio': '4' }], ['stepper', { 'motor.holdingTorque': '2 N·m' }], ['servo', { 'motor.ratedTorque': '1 N·m' }]] as const) {
+      const changed = applyEdits(demoAxis('gantry'), swapEdits(demoAxis('gantry'), familyById(id)!, { id: 'o', name: 'Own', values, source: 'own', price: null }));
+      expect(axisIssues(changed)).toEqual([]);
+      expect(axisReport(changed, { remedies: false }).ladder.every((r) => Number.isFinite(r.limit))).toBe(true);
+    }
+  });
   it('own parts stand first among their family, and are refused by field, reading and wish', () => {
     const stepper = familyById('stepper')!;
     const own = { id: 'x', family: 'stepper', name: 'Mine', values: { 'motor.holdingTorque': '428 oz-in' }, price: null, onHand: 2, note: '' };
@@ -62,6 +69,7 @@ describe('the catalogue', () => {
     expect(fault({ values: { 'motor.holdingTorque': '-1 N·m' } })).toMatchObject({ wanted: expect.stringContaining('above') });
     expect(fault({ values: { 'drive.lead': '5 mm' } })).toMatchObject({ field: 'drive.lead' });
     expect(fault({ values: { 'motor.loop': 'sideways' } })).toMatchObject({ field: 'motor.loop' });
+    expect(fault({ values: { 'motor.holdingTorque': `${'0'.repeat(90)}1 N·m` } })).toMatchObject({ wanted: 'at most 80 letters' });
     expect(fault({ values: {} })).toBeDefined();
     expect(fault({ price: 'dear' })).toMatchObject({ field: 'price' });
     expect(fault({ onHand: '1.5' })).toMatchObject({ field: 'onHand' });

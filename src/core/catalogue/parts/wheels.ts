@@ -1,4 +1,4 @@
-import { type Axis, type DriveKind, startingDrive } from '@/core/model';
+import { type Axis, type DriveKind, guess, startingDrive, startingReducer } from '@/core/model';
 import { type Family, MEMORY, type Part, rows, text } from './part';
 
 const baseOf = (kind: DriveKind) => (axis: Axis) => (axis.drive.kind === kind ? axis.drive : startingDrive(kind, axis.demands.travel.si, { sets: axis.drive.sets, worstShare: axis.drive.worstShare }));
@@ -86,11 +86,10 @@ export const wheelFamilies: readonly Family[] = [
   { id: 'belt-stage', name: 'Belt stages', link: 'reducer', root: 'reducer', base: emptyReducer('belt'), columns: [{ path: 'reducer.ratio', title: 'Ratio' }, { path: 'reducer.pulleys.motorTeeth', title: 'On motor' }, { path: 'reducer.pulleys.driveTeeth', title: 'On drive' }], standard: ['reducer.pulleys.pitch', 'reducer.pulleys.motorTeeth', 'reducer.pulleys.driveTeeth', 'reducer.ratio'], forget: () => [], parts: stages },
 ];
 
-/** A reducer of a kind with all its places open, as a part fills them. */
+/** A reducer of a kind that a part is put into: usual figures where the part states none, the old datasheet's gone. */
 function emptyReducer(kind: 'belt' | 'planetary') {
-  return (): object => {
-    const none = { typed: '', si: 0, basis: 'estimate' };
-    const pulleys = kind === 'belt' ? { motorTeeth: none, driveTeeth: none, pitch: none, centreDistance: { typed: '150 mm', si: 0.15, basis: 'estimate' }, lineMass: { typed: '60 g/m', si: 0.06, basis: 'estimate' } } : null;
-    return { kind, ratio: none, efficiency: none, inertia: none, backlash: none, inputSpeed: null, torqueLimit: null, stiffness: null, pulleys };
-  };
+  return (): object => ({
+    ...startingReducer(kind, 2), inputSpeed: null, torqueLimit: null, stiffness: null,
+    pulleys: kind === 'belt' ? { motorTeeth: guess('count', '20'), driveTeeth: guess('count', '40'), pitch: guess('length', '5 mm'), centreDistance: guess('length', '150 mm'), lineMass: guess('linearDensity', '60 g/m') } : null,
+  });
 }

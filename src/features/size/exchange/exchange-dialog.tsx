@@ -10,7 +10,7 @@ import type { UnitSystem } from '@/core/units';
 import { CompareTable } from './compare-table';
 import styles from './exchange.module.css';
 import { OwnPartForm } from './own-part-form';
-import { PartFiles } from './part-files';
+import { MOST_OWN, PartFiles } from './part-files';
 import { PartList, tryParts } from './part-list';
 import type { AxisEditor } from '../use-axis-editor';
 
@@ -22,7 +22,7 @@ interface ExchangeProps {
 /** Another part for one link: what changes in every answer is shown before it is taken. */
 export function ExchangeDialog({ axis, report, link, own, editor, system, onOwn, onClose }: ExchangeProps) {
   const choices = familiesOf(link);
-  const [familyId, setFamilyId] = useState(() => choices.find((f) => axis.parts[f.id])?.id ?? startFamily(axis, link) ?? choices[0]!.id);
+  const [familyId, setFamilyId] = useState(() => startFamily(axis, link) ?? choices[0]!.id);
   const family = choices.find((f) => f.id === familyId) ?? choices[0]!;
   const [filter, setFilter] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
@@ -50,7 +50,7 @@ export function ExchangeDialog({ axis, report, link, own, editor, system, onOwn,
         <div className={styles.list}>
           {adding
             ? <OwnPartForm axis={axis} family={family} like={choice?.part} onCancel={() => setAdding(false)} onAdd={(part) => { onOwn([...own, part], `Own part: ${part.name}`); setPicked(part.id); setAdding(false); }} />
-            : <PartList family={family} tried={tried} own={own} filter={filter} current={axis.parts[family.id]} picked={picked} onPick={setPicked} system={system} />}
+            : <PartList axis={axis} family={family} tried={tried} own={own} filter={filter} current={axis.parts[family.id]} picked={picked} onPick={setPicked} system={system} />}
         </div>
         <aside className={styles.side} aria-live="polite" aria-label="What changes">
           {!choice && <p className={styles.empty}>Pick a part: what changes in every answer stands here before you take it.</p>}
@@ -61,7 +61,7 @@ export function ExchangeDialog({ axis, report, link, own, editor, system, onOwn,
       </div>
       <footer className={styles.foot}>
         <PartFiles family={family} own={own} onOwn={onOwn} />
-        <button type="button" onClick={() => setAdding(true)}>Add my own part…</button>
+        <button type="button" disabled={own.length >= MOST_OWN} onClick={() => setAdding(true)}>Add my own part…</button>
         {choice && own.some((o) => o.id === choice.part.id) && <button type="button" onClick={() => { onOwn(own.filter((o) => o.id !== choice.part.id), `Removed ${choice.part.name}`); setPicked(null); }}>Remove my part</button>}
         {error && <p role="alert" className={styles.error}>{error}</p>}
         <span className={styles.grow} />

@@ -9,6 +9,8 @@ import { freshId } from '@/session';
 import styles from './exchange.module.css';
 
 const MOST_BYTES = 1_000_000;
+/** As many own parts as a project file keeps. */
+export const MOST_OWN = 2000;
 
 /** Parts of a family in and out as CSV; what cannot be read changes nothing. */
 export function PartFiles({ family, own, onOwn }: { family: Family; own: readonly OwnPart[]; onOwn: (parts: readonly OwnPart[], label: string) => void }) {
@@ -20,6 +22,7 @@ export function PartFiles({ family, own, onOwn }: { family: Family; own: readonl
     if (one.size > MOST_BYTES) return setSaid({ bad: true, text: `${one.name}: read ${one.size} bytes; wanted at most ${MOST_BYTES}.` });
     const result = readPartsCsv(family, await one.text());
     if (!result.ok) return setSaid({ bad: true, text: `${one.name}, line ${result.line}, ${result.field}: read “${result.read}”; wanted ${result.wanted}. Nothing was taken.` });
+    if (own.length + result.parts.length > MOST_OWN) return setSaid({ bad: true, text: `${one.name}: read ${result.parts.length} parts; wanted at most ${MOST_OWN - own.length} more. Nothing was taken.` });
     onOwn([...own, ...result.parts.map((p) => ({ ...p, id: freshId() }))], `Parts from ${one.name}`);
     setSaid({ bad: false, text: `${result.parts.length} parts taken from ${one.name}.` });
   };
