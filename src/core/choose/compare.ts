@@ -26,7 +26,7 @@ export interface Comparison {
 
 /** Figures that one wants high and those that one wants low; the rest is neither good nor bad. */
 const high = new Set(['stiffness', 'frequency', 'efficiency', 'life', 'guide-life']);
-const low = new Set(['resolution', 'inertia-ratio', 'heat-growth', 'lead-error', 'move-time', 'shaft-radial', 'shaft-axial', 'shaft-bending', 'once-per-turn', 'speed-ripple', 'chain-sag', 'carriage-load', 'rod-sag', 'shuttle-torque', 'duty-torque', 'shortest-ramp', 'supply-power', 'mesh-per-tenth']);
+const low = new Set(['resolution', 'inertia-ratio', 'heat-growth', 'lead-error', 'move-time', 'shaft-radial', 'shaft-axial', 'shaft-bending', 'once-per-turn', 'speed-ripple', 'chain-sag', 'carriage-load', 'carriage-give', 'rod-sag', 'shuttle-torque', 'duty-torque', 'shortest-ramp', 'supply-power', 'mesh-per-tenth']);
 
 const rank: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'gives-out': 3 };
 

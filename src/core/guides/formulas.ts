@@ -88,6 +88,17 @@ export const staticSafety = defineFormula({
   evaluate: ({ rating, load, overhang, carriage }) => (rating / Math.max(load, 1e-9)) * (carriage > 0 ? 1 - overhang / carriage : 1),
 });
 
+export const carriageGive = defineFormula({
+  id: 'guide/carriage-give',
+  title: 'How far the busiest carriage gives',
+  symbols: { load: pull('V', 'load away from or towards the rail'), stiffness: { kind: 'stiffness', tex: 'k_v', meaning: 'stiffness of one carriage, vertical' } },
+  result: { kind: 'length', tex: '\\delta', meaning: 'movement of the plate at that carriage' },
+  tex: '\\frac{|<load>|}{<stiffness>}',
+  citation: { basis: 'textbook', text: 'Hooke: one spring under its load' },
+  range: 'Rail, seat and plate rigid; the datasheet’s stiffness holds at its preload only.',
+  evaluate: ({ load, stiffness }) => Math.abs(load) / stiffness,
+});
+
 export const guideLife = defineFormula({
   id: 'guide/life',
   title: 'Nominal life of the busiest carriage',

@@ -156,6 +156,8 @@ describe('formulas of the guide', () => {
     const zero = { bodyArm: q('length', 0), bodyForce: q('force', 0), bodyArm2: q('length', 0), bodyForce2: q('force', 0), toolArm: q('length', 0), toolForce: q('force', 0), toolArm2: q('length', 0), toolForce2: q('force', 0), driveArm: q('length', 0), driveForce: q('force', 0) };
     expect(guide.plateMoment.evaluate({ ...zero, bodyArm: q('length', 0.2), bodyForce: q('force', 100), toolArm2: q('length', 0.1), toolForce2: q('force', 50) })).toBeCloseTo(15, 12);
     expect(guide.equivalentLoad.evaluate({ vertical: q('force', -300), lateral: q('force', 200), moments: q('force', 50) })).toBe(550);
+    // 200 N on 200 N/µm: one µm (Hooke).
+    expect(guide.carriageGive.evaluate({ load: q('force', -200), stiffness: q('stiffness', 2e8) })).toBeCloseTo(1e-6, 15);
     expect(guide.staticSafety.evaluate({ rating: q('force', 12_000), load: q('force', 3000), overhang: q('length', 0), carriage: q('length', 0.06) })).toBe(4);
     expect(guide.guideDrag.evaluate({ friction: q('ratio', 0.1), load: q('force', 100), count: q('count', 4), seal: q('force', 2) })).toBeCloseTo(18, 12);
     // 100 km of a 1 m travel in 5 s each way: 100 000 ways.

@@ -4,7 +4,7 @@ import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { type GuideCaseId, guideCases, plateLoad } from './cases';
 import { type GuideConcern, guideConcerns } from './concerns';
-import { guideDrag, guideLife, lubrication } from './formulas';
+import { carriageGive, guideDrag, guideLife, lubrication } from './formulas';
 import { rodSagOf } from './rod';
 import { type CarriageLoad, carriageLoad, carriagePlaces, equivalentOf, type PlateShape, plateSquares } from './plate';
 
@@ -93,7 +93,10 @@ const rated = (kind: Axis['guide']['kind']) => kind !== 'v-wheel' && kind !== 't
 function figuresOf(axis: Axis, mass: Quantity<'mass'>, worst: Busiest | undefined, time: Quantity<'time'>, sheet: Worksheet): GuideFigure[] {
   const { guide, demands } = axis;
   const figures: GuideFigure[] = [];
-  if (worst) figures.push({ id: 'carriage-load', kind: 'force', value: worst.equivalent, line: 'guide.equivalent' });
+  if (worst) {
+    figures.push({ id: 'carriage-load', kind: 'force', value: worst.equivalent, line: 'guide.equivalent' });
+    figures.push({ id: 'carriage-give', kind: 'length', value: sheet.apply(carriageGive, { load: quantity('force', worst.load.vertical), stiffness: guide.verticalStiffness.si }, 'guide.give', { load: '#guide.vertical', stiffness: 'guide.verticalStiffness' }), line: 'guide.give' });
+  }
   if (worst && guide.dynamicLoad && rated(guide.kind))
     figures.push({ id: 'guide-life', kind: 'length', value: sheet.apply(guideLife, { rating: guide.dynamicLoad.si, shock: guide.shock.si, load: worst.equivalent, basis: quantity('length', guide.ratingBasis * 1000) }, 'guide.life', { rating: 'guide.dynamicLoad', shock: 'guide.shock', load: '#guide.equivalent' }), line: 'guide.life' });
   if (guide.kind === 'round-rod' && guide.railLength && guide.size)

@@ -6,7 +6,7 @@ import styles from './sheet.module.css';
 import { figureName } from './wording';
 
 // Some figures are read in another unit than their kind's usual one.
-const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', 'once-per-turn': 'µm', 'mesh-per-tenth': 'µm', 'rod-sag': 'µm', 'shortest-ramp': 'ms' };
+const inUnit: Record<string, string> = { resolution: 'µm', 'heat-growth': 'µm', 'lead-error': 'µm', 'once-per-turn': 'µm', 'mesh-per-tenth': 'µm', 'rod-sag': 'µm', 'carriage-give': 'µm', 'shortest-ramp': 'ms' };
 
 /** A figure as it is read off. */
 export function showFigure(id: string, kind: AxisReport['figures'][number]['kind'], value: number, system: UnitSystem): string {

@@ -50,7 +50,7 @@ function driveGroups({ drive }: Axis): FieldGroup[] {
     { title: 'Turning and heat', paths: [drive.turning === 'nut' ? 'drive.nutInertia' : 'drive.screwInertia', 'drive.temperatureRise'] },
   ];
   const shaft: AxisFieldPath[] = drive.crossShaft ? ['drive.crossShaft.diameter', 'drive.crossShaft.length'] : [];
-  const rest: FieldGroup = { title: 'Shaft and bearings', paths: ['drive.efficiency', 'drive.inertia', 'drive.bearingDrag', 'drive.overhang', 'drive.shaftLoadLimit', 'drive.runout', 'drive.temperatureRise'] };
+  const rest: FieldGroup = { title: 'Shaft and bearings', paths: ['drive.efficiency', 'drive.inertia', 'drive.bearingDrag', 'drive.overhang', 'drive.shaftLoadLimit', 'drive.runout', ...(drive.kind === 'belt' ? [] : (['drive.temperatureRise'] as const))] };
   if (drive.kind === 'rack') return [
     { paths: [...share, 'drive.teeth', 'drive.module', 'drive.helixAngle', 'drive.faceWidth', ...(drive.mesh === 'fixed' ? ['drive.meshGap' as const] : ['drive.springForce' as const, 'drive.springLever' as const]), ...shaft] },
     { title: 'Rack pieces', paths: ['drive.segment', 'drive.park', 'drive.pitchError'] },

@@ -1,4 +1,3 @@
-import { screwSteel } from '@/core/catalogue';
 import { atLeast, type Checked, comfort } from '@/core/findings';
 import type { BeltDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
@@ -6,7 +5,6 @@ import type { Worksheet } from '@/core/worksheet';
 import { forceOnStrand, givenSpeed, joinLinks, lineInertia, linePlay, placeOnLine, pullOnShaft, shaftBending } from '../line';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
 import { rollingBackEfficiency } from '../screw/efficiency';
-import { heatGrowth } from '../screw/heat';
 import { beltPull, beltRate, beltTravel, loopStiffness, openStiffness, spanFrequency, teethInMesh } from './formulas';
 
 /** The softest place of the belt within the travel, measured as its stiffness formula wants it. */
@@ -28,7 +26,7 @@ function concernsOf(drive: BeltDrive, mesh: number, thrust: Quantity<'force'>, s
   ];
 }
 
-function figuresOf(drive: BeltDrive, travel: Quantity<'length'>, sheet: Worksheet): DriveFigure[] {
+function figuresOf(drive: BeltDrive, sheet: Worksheet): DriveFigure[] {
   // The span that is plucked: the return span of a loop, half the belt beside a block in the middle.
   const length = quantity('length', drive.arrangement === 'loop' ? drive.centreDistance.si : drive.centreDistance.si / 2);
   return [
@@ -36,7 +34,7 @@ function figuresOf(drive: BeltDrive, travel: Quantity<'length'>, sheet: Workshee
     { id: 'shaft-radial', value: sheet.apply(pullOnShaft, { pretension: drive.pretension.si, wrap: drive.wrap.si }, 'shaft-load', { pretension: 'drive.pretension', wrap: 'drive.wrap' }), line: 'shaft-load' },
     { id: 'shaft-bending', value: sheet.apply(shaftBending, { radial: pullOnShaft.evaluate({ pretension: drive.pretension.si, wrap: drive.wrap.si }), overhang: drive.overhang.si }, 'shaft-bending', { radial: '#shaft-load', overhang: 'drive.overhang' }), line: 'shaft-bending' },
     { id: 'once-per-turn', value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }), line: 'once-per-turn' },
-    { id: 'heat-growth', value: sheet.apply(heatGrowth, { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }), line: 'heat-growth' },
+    // No growth by heat: cords of glass, aramid and steel differ by more than the figure would be worth.
   ];
 }
 
@@ -69,7 +67,7 @@ export function resolveBelt(drive: BeltDrive, travel: Quantity<'length'>, thrust
     heatCompression: quantity('force', 0),
     play: () => [{ id: 'belt-teeth', value: drive.play?.si ?? null, source: 'drive.play' }],
     concerns: (to) => concernsOf(drive, mesh, thrust, to),
-    figures: (to) => figuresOf(drive, travel, to),
+    figures: (to) => figuresOf(drive, to),
     unknowns: [...(drive.shaftLoadLimit ? [] : [{ path: 'drive.shaftLoadLimit', effect: 'shaft-load' }]), ...(drive.play ? [] : [{ path: 'drive.play', effect: 'play' }])],
   };
 }
