@@ -1,6 +1,6 @@
 import { belt, screw } from '@/core/drives';
-import { moveTime, resolution, travelPerTurn } from '@/core/motion';
-import type { Kind } from '@/core/units';
+import { CRANK_ARM, crankForce, dragAtMotor, moveTime, resolution, trainBackEfficiency, trainEfficiency, travelPerTurn } from '@/core/motion';
+import { type Kind, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from './analysis';
 import type { Checked } from './checks';
@@ -39,6 +39,20 @@ function stageFigures({ axis, cases }: Analysis, sheet: Worksheet): Figure[] {
   ];
 }
 
+/** What stands between motor and carriage, whatever the kind of drive: losses both ways, drag, inertia, a hand at the shaft. */
+function trainFigures({ axis, drive, gear, gravity, drag, share }: Analysis, checked: readonly Checked[], sheet: Worksheet): Figure[] {
+  const reducer = axis.reducer ? { reducerEfficiency: 'reducer.efficiency', ratio: 'reducer.ratio' } : {};
+  const { reducerEfficiency, ratio } = gear;
+  const load = checked.find((c) => c.code === 'inertia-ratio');
+  return [
+    ...(load ? [{ id: 'inertia-at-motor', kind: 'inertia' as const, value: load.value * axis.motor.rotorInertia.si, line: 'inertia.load' }] : []),
+    { id: 'efficiency', kind: 'ratio', value: sheet.apply(trainEfficiency, { efficiency: drive.efficiency, reducerEfficiency }, 'train.efficiency', { efficiency: drive.efficiencySource, ...reducer }), line: 'train.efficiency' },
+    { id: 'back-efficiency', kind: 'ratio', value: sheet.apply(trainBackEfficiency, { backEfficiency: drive.backEfficiency, reducerEfficiency }, 'train.back-efficiency', { backEfficiency: '#drive.backEfficiency', ...reducer }), line: 'train.back-efficiency' },
+    { id: 'drag-at-motor', kind: 'torque', value: sheet.apply(dragAtMotor, { drag: drive.drag, ratio, reducerEfficiency }, 'train.drag', { drag: drive.dragSource, ...reducer }), line: 'train.drag' },
+    { id: 'crank-force', kind: 'force', value: sheet.apply(crankForce, { force: quantity('force', share * (drag + Math.abs(gravity))), k: drive.k, efficiency: drive.efficiency, drag: drive.drag, arm: quantity('length', CRANK_ARM) }, 'train.crank', { force: '#drag', k: '#drive.k', efficiency: drive.efficiencySource, drag: drive.dragSource }), line: 'train.crank' },
+  ];
+}
+
 /** Figures of one axis in the order in which they are shown. */
 export function figuresOf(analysis: Analysis, checked: readonly Checked[], stiffness: TrainStiffness, duty: DutyTorque, sheet: Worksheet): Figure[] {
   const { axis, drive, guide, motor } = analysis;
@@ -57,6 +71,7 @@ export function figuresOf(analysis: Analysis, checked: readonly Checked[], stiff
     ...(ratio ? [{ id: 'inertia-ratio', kind: 'ratio' as const, value: ratio.value, line: ratio.line! }] : []),
     { id: `stiffness${most}`, kind: 'stiffness', value: stiffness.value, line: stiffness.line },
     ...(ring ? [{ id: `frequency${most}`, kind: 'frequency' as const, value: Number(ring.params.frequency), line: 'natural-frequency' }, { id: 'shortest-ramp', kind: 'time' as const, value: ring.limit, line: 'ramp-time' }] : []),
+    ...trainFigures(analysis, checked, sheet),
     ...drive.figures(sheet).map((f): Figure => ({ ...f, kind: driveKinds[f.id] ?? 'ratio' })),
     ...stageFigures(analysis, sheet),
     ...guide.figures(stiffness.value, time, sheet),

@@ -6,3 +6,4 @@ export { moveTime, peakPower, rampTime, resolution, shuttleTorque, topSpeed } fr
 export { brakingEnergy, heatShareOfRated, joinedTorque, pumpedVoltage, shaftTorque, supplyPower } from './duty';
 export { couplingPlay, elasticLoss, lostMotion, motorSpeed, rampAcceleration, thrustAcceleration, totalDrag } from './play';
 export { trainTorque } from './torque';
+export { CRANK_ARM, crankForce, dragAtMotor, trainBackEfficiency, trainEfficiency } from './train';

@@ -23,7 +23,6 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
     const lambda = sheet.apply(leadAngle, { lead, diameter: drive.nominalDiameter.si }, 'screw.leadAngle', { lead: 'drive.lead', diameter: 'drive.nominalDiameter' });
     return {
       efficiency: thread.efficiency.si,
-      efficiencyLine: undefined,
       backEfficiency: sheet.apply(rollingBackEfficiency, { eta: thread.efficiency.si }, 'drive.backEfficiency', { eta: 'drive.thread.efficiency' }),
       nutDrag: sheet.apply(ballPreloadDrag, { lambda, preload: thread.preload.si, lead }, 'drive.nutDrag', { lambda: '#screw.leadAngle', preload: 'drive.thread.preload', lead: 'drive.lead' }),
       lockingRatio: undefined,
@@ -36,21 +35,17 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
   const sources = { lambda: '#screw.leadAngle', phi: '#screw.frictionAngle', collarFriction: 'drive.thread.collarFriction', collar: 'drive.thread.collarDiameter', diameter: '#screw.pitchDiameter' };
   return {
     efficiency: sheet.apply(slidingEfficiency, inputs, 'drive.efficiency', sources),
-    efficiencyLine: 'drive.efficiency',
     backEfficiency: sheet.apply(slidingBackEfficiency, inputs, 'drive.backEfficiency', sources),
     nutDrag: sheet.apply(slidingPreloadDrag, { preload: thread.preload.si, diameter, lambda, phi }, 'drive.nutDrag', { preload: 'drive.thread.preload', diameter: '#screw.pitchDiameter', lambda: '#screw.leadAngle', phi: '#screw.frictionAngle' }),
     lockingRatio: lambda / phi,
   };
 }
 
-type Losses = ReturnType<typeof threadLosses>;
 
-function screwFigures(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, losses: Losses, sheet: Worksheet): DriveFigure[] {
+function screwFigures(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): DriveFigure[] {
   const { expansion } = screwSteel;
   const figures: DriveFigure[] = [];
   const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
-  figure('back-efficiency', losses.backEfficiency, 'drive.backEfficiency');
-  if (losses.efficiencyLine) figure('efficiency', losses.efficiency, losses.efficiencyLine);
   figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
   if (drive.thread.kind === 'sliding') figure('lead-error', sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' }));
   else {
@@ -141,6 +136,6 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
     play: () => screwPlay(drive),
     concerns: () => screwConcerns(drive, thrust),
     unknowns: screwUnknowns(drive, stiffness.missing),
-    figures: (to) => screwFigures(drive, travel, thrust, losses, to),
+    figures: (to) => screwFigures(drive, travel, thrust, to),
   };
 }
