@@ -10,3 +10,4 @@ export { applyEdits, getAt, setAt } from './path';
 export { axisIssues, projectIssues } from './rules';
 export { migrate, type Migration, migrations } from './migrate';
 export { explainIssue, openProject, type Opened, rangeInWords } from './open';
+export { fieldOf, type MaterialId, materialIds, maybeOf, type Section, type SectionKind, sectionKinds, sectionRules, tubeMakings } from './section-schema';

@@ -5,9 +5,9 @@ import { type Unit, units } from './table';
 export type UnitSystem = 'metric' | 'imperial';
 
 const imperial: Partial<Record<Kind, string>> = {
-  length: 'in', area: 'in²', mass: 'lb', force: 'lbf', torque: 'oz-in', speed: 'in/min', acceleration: 'in/s²', jerk: 'in/s³',
+  length: 'in', mass: 'lb', force: 'lbf', torque: 'oz-in', speed: 'in/min', acceleration: 'in/s²', jerk: 'in/s³',
   inertia: 'oz-in²', stiffness: 'lbf/in', torsionalStiffness: 'lbf-in/rad', temperatureRise: '°F', linearPerTurn: 'in',
-  pulsesPerLength: 'pulses/in', power: 'hp', secondMoment: 'in⁴',
+  pulsesPerLength: 'pulses/in', power: 'hp', secondMoment: 'in⁴', area: 'in²', slope: 'in/ft', removalRate: 'in³/min',
 };
 
 /** The unit in which a kind is shown; kinds without an imperial habit (volts, rpm, ...) have one for both. */

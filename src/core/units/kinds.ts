@@ -7,7 +7,8 @@ export const kinds = [
   'angularAcceleration', 'frequency', 'pulseRate', 'inertia', 'voltage', 'current', 'resistance', 'inductance',
   'power', 'ratio', 'count', 'stiffness', 'torsionalStiffness', 'temperatureRise', 'density', 'modulus', 'torqueConstant',
   'linearPerTurn', 'travelPerRadian', 'pulsesPerLength', 'thermalExpansion', 'secondMoment', 'diameterSpeed',
-  'rotorTeeth', 'revolutions', 'energy', 'capacitance', 'linearDensity',
+  'rotorTeeth', 'revolutions', 'energy', 'capacitance', 'linearDensity', 'bendingStiffness', 'compliance',
+  'removalRate', 'slope',
 ] as const;
 
 export type Kind = (typeof kinds)[number];

@@ -93,6 +93,10 @@ export const units: { readonly [K in Kind]: readonly Unit[] } = {
   revolutions: [unit('rev', 1, 'turns'), unit('10⁶ rev', 1e6)],
   energy: [unit('J', 1, 'joule', 'joules'), unit('kJ', 1e3), unit('Wh', 3600)],
   capacitance: [unit('µF', 1e-6, 'uf'), unit('mF', 1e-3), unit('F', 1)],
+  bendingStiffness: [unit('kN·m²', 1e3), unit('N·m²', 1)],
+  compliance: [unit('µm/N', 1e-6), unit('m/N', 1)],
+  removalRate: [unit('cm³/min', 1e-6 / 60), unit('m³/s', 1), unit('in³/min', INCH ** 3 / 60, 'in3/min')],
+  slope: [unit('mm/m', 1e-3), unit('µm/m', 1e-6, 'um/m'), unit('mrad', 1e-3), unit('in/ft', 1 / 12), unit('arcsec', DEGREE / 3600), unit('rad', 1, 'm/m')],
   linearDensity: [unit('kg/m', 1), unit('g/m', 1e-3), unit('lb/ft', POUND / (12 * INCH))],
 };
 
@@ -136,5 +140,9 @@ export const kindWords: { readonly [K in Kind]: { readonly name: string; readonl
   revolutions: { name: 'a number of revolutions', example: '20 10⁶ rev' },
   energy: { name: 'an energy', example: '12 J' },
   capacitance: { name: 'a capacitance', example: '4700 µF' },
+  bendingStiffness: { name: 'a bending stiffness', example: '40 kN·m²' },
+  compliance: { name: 'a compliance', example: '0.05 µm/N' },
+  removalRate: { name: 'a rate of material cut', example: '40 cm³/min' },
+  slope: { name: 'a slope', example: '0.1 mm/m or 0.001 in/ft' },
   linearDensity: { name: 'a mass per length', example: '0.6 kg/m' },
 };

@@ -1,0 +1,2 @@
+export * as sections from './formulas';
+export { cornerRadii, innerOf, memberOf, type MemberProperties, type Properties, propertiesOf, type Strip } from './properties';
