@@ -38,25 +38,51 @@ export function factorBanded({ size, width, values }: Banded): Factored {
   return { ok: true, factor: { size, width, values: l } };
 }
 
-/**
- * Solves for one right-hand side in place.
- * @param x right-hand side, becomes the answer. @param at where it starts inside `x`. @param first its first entry that is not zero.
- */
-export function solveBanded({ size, width, values }: Banded, x: Float64Array, at = 0, first = 0): void {
+/** Solves for one right-hand side in place. @param x right-hand side, becomes the answer. */
+export function solveBanded({ size, width, values }: Banded, x: Float64Array): void {
   const w = width + 1;
-  for (let i = first; i < size; i++) {
+  for (let i = 0; i < size; i++) {
     const row = i * w + width - i;
-    let sum = x[at + i]!;
-    for (let k = Math.max(first, i - width); k < i; k++) sum -= values[row + k]! * x[at + k]!;
-    x[at + i] = sum / values[row + i]!;
+    let sum = x[i]!;
+    for (let k = Math.max(0, i - width); k < i; k++) sum -= values[row + k]! * x[k]!;
+    x[i] = sum / values[row + i]!;
   }
   for (let i = size - 1; i >= 0; i--) {
     const row = i * w + width - i;
-    const found = x[at + i]! / values[row + i]!;
-    x[at + i] = found;
-    for (let k = Math.max(0, i - width); k < i; k++) x[at + k]! -= values[row + k]! * found;
+    const found = x[i]! / values[row + i]!;
+    x[i] = found;
+    for (let k = Math.max(0, i - width); k < i; k++) x[k]! -= values[row + k]! * found;
   }
 }
+
+/**
+ * Those entries of the inverse that lie in the band, without the others: size x width² steps in place of size² x width
+ * (Takahashi, Fagan and Chen 1973; Erisman and Tinney 1975).
+ */
+export function inverseInBand({ size, width, values }: Banded): Banded {
+  const w = width + 1;
+  const z = banded(size, width);
+  const out = z.values;
+  for (let j = size - 1; j >= 0; j--) {
+    const last = Math.min(size - 1, j + width);
+    const pivot = values[j * w + width]!;
+    for (let i = last; i >= j; i--) {
+      let sum = i === j ? 1 / pivot : 0;
+      for (let k = j + 1; k <= last; k++) {
+        const [r, c] = k >= i ? [k, i] : [i, k];
+        sum -= values[k * w + width + j - k]! * out[r * w + width + c - r]!;
+      }
+      out[i * w + width + j - i] = sum / pivot;
+    }
+  }
+  return z;
+}
+
+/** An entry of either half; zero outside the band. */
+export const entryOf = ({ width, values }: Banded, row: number, column: number): number => {
+  const [i, j] = row >= column ? [row, column] : [column, row];
+  return i - j > width ? 0 : values[i * (width + 1) + width + j - i]!;
+};
 
 /** The product of the matrix with a vector. */
 export function timesBanded({ size, width, values }: Banded, x: Float64Array): Float64Array {

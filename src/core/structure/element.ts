@@ -103,15 +103,21 @@ export function shapes({ EIv, EIl, GAv, GAl }: MemberProperties, length: number,
 export function innerFlexibility(member: MemberProperties, length: number, at: number): Float64Array {
   const f = new Float64Array(36);
   if (at <= 1e-12 || at >= 1 - 1e-12) return f;
-  const left = elementStiffness(member, length * at);
-  const right = elementStiffness(member, length * (1 - at));
-  const k = (i: number, j: number) => left[(i + 6) * 12 + j + 6]! + right[i * 12 + j]!;
-  for (const i of [0, 3]) f[i * 6 + i] = 1 / k(i, i);
-  for (const [w, t] of [[2, 4], [1, 5]] as const) {
-    const [a, b, d] = [k(w, w), k(w, t), k(t, t)];
-    const det = a * d - b * b;
-    f[w * 6 + w] = d / det; f[t * 6 + t] = a / det;
-    f[w * 6 + t] = -b / det; f[t * 6 + w] = -b / det;
+  const [a, b] = [length * at, length * (1 - at)];
+  f[0] = (a * b) / (length * member.EA);
+  f[21] = (a * b) / (length * member.GJ);
+  for (const [w, t, sign, EI, GA] of [[2, 4, -1, member.EIv, member.GAv], [1, 5, 1, member.EIl, member.GAl]] as const) {
+    // The far piece and the near piece, each clamped at its other end: their stiffness at the point adds.
+    const piece = (l: number, side: 1 | -1) => {
+      const phi = (12 * EI) / (GA * l * l);
+      const c = EI / (l ** 3 * (1 + phi));
+      return [12 * c, -side * sign * 6 * l * c, (4 + phi) * l * l * c] as const;
+    };
+    const [p, q] = [piece(a, 1), piece(b, -1)];
+    const [ww, wt, tt] = [p[0] + q[0], p[1] + q[1], p[2] + q[2]];
+    const det = ww * tt - wt * wt;
+    f[w * 6 + w] = tt / det; f[t * 6 + t] = ww / det;
+    f[w * 6 + t] = -wt / det; f[t * 6 + w] = -wt / det;
   }
   return f;
 }

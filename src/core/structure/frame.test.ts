@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { CholeskyDecomposition, Matrix, solve as denseSolve } from 'ml-matrix';
+import { CholeskyDecomposition, inverse as matrixInverse, Matrix, solve as denseSolve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
-import { addTo, banded, factorBanded, solveBanded, timesBanded } from '@/core/numerics';
+import { addTo, banded, factorBanded, entryOf, inverseInBand, solveBanded, timesBanded } from '@/core/numerics';
 import type { MemberProperties } from '@/core/sections';
 import { innerFlexibility, type Vector } from './element';
 import { addOwnWeight, energies, type Frame, globalShapes, GRAVITY, prepare, type Ready, solve } from './frame';
@@ -154,6 +154,9 @@ describe('the banded solver against a dense one', () => {
       solveBanded(factored.factor, x);
       const want = denseSolve(dense, Matrix.columnVector([...b])).to1DArray();
       x.forEach((v, i) => expect(v).toBeCloseTo(want[i]!, 10));
+      const inverse = inverseInBand(factored.factor);
+      const whole = matrixInverse(dense);
+      for (let i = 0; i < size; i++) for (let j = 0; j < size; j++) expect(entryOf(inverse, i, j)).toBeCloseTo(Math.abs(i - j) <= width ? whole.get(i, j) : 0, 10);
       timesBanded(m, x).forEach((v, i) => expect(v).toBeCloseTo(b[i]!, 10));
     }), { seed: 20261125, numRuns: 200 });
   });

@@ -25,10 +25,13 @@ export interface Part { readonly element: FrameElement; readonly length: number;
 /** Standard gravity, m/s². */
 export const GRAVITY = 9.80665;
 
-/** Puts the frame together and factors it once; the band follows from how the nodes are numbered. */
-export function prepare(frame: Frame): Prepared {
+/**
+ * Puts the frame together and factors it once; the band follows from how the nodes are numbered.
+ * @param least how far apart two nodes may be numbered that are looked at together.
+ */
+export function prepare(frame: Frame, least = 1): Prepared {
   const size = 6 * frame.nodes.length;
-  const reach = Math.max(1, ...frame.elements.map((e) => Math.abs(e.a - e.b)), ...frame.joints.map((j) => Math.abs(j.a - j.b)));
+  const reach = Math.max(least, ...frame.elements.map((e) => Math.abs(e.a - e.b)), ...frame.joints.map((j) => Math.abs(j.a - j.b)));
   const K = banded(size, 6 * reach + 5);
   // Members of one make and length have one matrix: a beam of 48 pieces is worked out once.
   const known = new Map<FrameElement['member'], { length: number; axes: Part['axes']; own: Float64Array; global: Float64Array }>();

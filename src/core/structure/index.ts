@@ -1,0 +1,4 @@
+export type { Vector } from './element';
+export { GRAVITY } from './frame';
+export type { GantryInput, Six } from './gantry';
+export { type Base, type Carried, type GantryAnswer, type GantrySolved, type Series, type Share, solveGantry, type Station } from './solve';
