@@ -2,7 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import boundaries from 'eslint-plugin-boundaries';
 import tseslint from 'typescript-eslint';
 
-const coreRooms = ['units', 'findings', 'worksheet', 'numerics', 'model', 'catalogue', 'drives', 'motors', 'motion', 'guides', 'machine', 'choose', 'formats', 'handbook'];
+const coreRooms = ['units', 'findings', 'worksheet', 'numerics', 'model', 'catalogue', 'sections', 'drives', 'motors', 'motion', 'guides', 'loads', 'structure', 'machine', 'choose', 'formats', 'handbook'];
 const core = (...names) => names.map((room) => ({ element: { type: 'core', captured: { room } } }));
 const type = (...names) => names.map((name) => ({ element: { type: name } }));
 const upTo = (room) => coreRooms.slice(0, coreRooms.indexOf(room));
@@ -17,7 +17,8 @@ export const arrows = [
   { from: { element: { type: 'core', captured: { room: 'worksheet' } } }, allow: { to: core('units', 'findings') } },
   { from: { element: { type: 'core', captured: { room: 'model' } } }, allow: { to: core(...upTo('model')) } },
   { from: { element: { type: 'core', captured: { room: 'catalogue' } } }, allow: { to: core('units', 'findings', 'model') } },
-  ...['drives', 'motors', 'motion', 'guides'].map((room) => ({ from: { element: { type: 'core', captured: { room } } }, allow: { to: core(...upTo('drives')) } })),
+  { from: { element: { type: 'core', captured: { room: 'sections' } } }, allow: { to: core(...upTo('sections')) } },
+  ...['drives', 'motors', 'motion', 'guides', 'loads', 'structure'].map((room) => ({ from: { element: { type: 'core', captured: { room } } }, allow: { to: core(...upTo('drives')) } })),
   { from: { element: { type: 'core', captured: { room: 'machine' } } }, allow: { to: core(...upTo('machine')) } },
   { from: { element: { type: 'core', captured: { room: 'choose' } } }, allow: { to: core(...upTo('choose')) } },
   { from: { element: { type: 'core', captured: { room: 'handbook' } } }, allow: { to: core(...upTo('choose')) } },
@@ -26,7 +27,8 @@ export const arrows = [
   { from: type('storage'), allow: { to: [...type('storage'), ...core('units', 'findings', 'model')] } },
   { from: type('session'), allow: { to: [...type('session', 'storage'), ...core('units', 'findings', 'model')] } },
   { from: type('ui'), allow: { to: [...type('ui'), ...core('units', 'findings', 'worksheet')] } },
-  { from: type('features'), allow: { to: [...type('features', 'ui', 'session', 'storage', 'demo'), ...core(...coreRooms)] } },
+  { from: type('workers'), allow: { to: [...type('workers'), ...core(...coreRooms)] } },
+  { from: type('features'), allow: { to: [...type('features', 'ui', 'session', 'storage', 'demo', 'workers'), ...core(...coreRooms)] } },
   { from: type('app'), allow: { to: [...type('app', 'features', 'ui'), ...core('model', 'machine', 'formats', 'handbook')] } },
   { from: type('cli'), allow: { to: core('model', 'machine', 'formats') } },
 ];
@@ -51,7 +53,7 @@ const config = [
       'boundaries/include': ['src/**/*'],
       'boundaries/elements': [
         { type: 'core', pattern: 'src/core/*', capture: ['room'] },
-        ...['storage', 'session', 'ui', 'features', 'app', 'cli', 'demo'].map((name) => ({ type: name, pattern: `src/${name}` })),
+        ...['storage', 'session', 'ui', 'features', 'app', 'cli', 'demo', 'workers'].map((name) => ({ type: name, pattern: `src/${name}` })),
       ],
     },
     rules: { 'boundaries/dependencies': ['error', { default: 'disallow', policies: arrows }] },

@@ -23,7 +23,7 @@ export function run(args: readonly string[], read: (path: string) => string): { 
   }
   const opened = readProjectFile(text);
   if (!opened.ok) return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
-  return { out: `${JSON.stringify(machineReport(opened.project, { working: args.includes('--working') }), null, 2)}\n`, err: '', code: 0 };
+  return { out: `${JSON.stringify(machineReport(opened.project, { working: args.includes('--working'), flex: true }), null, 2)}\n`, err: '', code: 0 };
 }
 
 /** Entry point of `npm run report`. */

@@ -4,11 +4,11 @@ import { projectIssues } from '@/core/model';
 import { demoMachines } from '.';
 
 describe('the demo machines', () => {
-  const [kayak, gate] = demoMachines();
+  const [kayak, gate, scenery] = demoMachines();
   it('keep every rule, have screws, racks and belts among them, and steppers with and without an encoder', () => {
-    for (const machine of [kayak!, gate!]) expect(projectIssues(machine)).toEqual([]);
-    const axes = [...kayak!.axes, ...gate!.axes];
-    expect(new Set(axes.map((a) => a.drive.kind))).toEqual(new Set(['rack', 'screw', 'belt']));
+    for (const machine of [kayak!, gate!, scenery!]) expect(projectIssues(machine)).toEqual([]);
+    const axes = [kayak!, gate!, scenery!].flatMap((m) => m.axes);
+    expect(new Set(axes.map((a) => a.drive.kind))).toEqual(new Set(['rack', 'screw', 'belt', 'chain']));
     expect(new Set(axes.map((a) => a.guide.kind)).size).toBeGreaterThanOrEqual(3);
     expect(axes.some((a) => a.motor.kind === 'stepper' && a.motor.loop === 'closed')).toBe(true);
   });
@@ -18,7 +18,22 @@ describe('the demo machines', () => {
     expect(bed!.findings[0]!.remedies[0]).toMatchObject({ code: 'spring', verdict: 'holds' });
     expect(plunge!.findings.map((f) => f.code).sort()).toEqual(['deep-groove', 'drops']);
     const codes = machineReport(gate!).axes.map((a) => a.findings.map((f) => f.code));
-    expect(codes).toEqual([['inertia-ratio', 'belt-tension'], ['joint-at-park'], ['deep-groove']]);
+    expect(codes).toEqual([['inertia-ratio'], ['joint-at-park'], ['deep-groove']]);
+  });
+  it('are complete as machines, each with a flaw of the whole: a gantry that twists, a mass that rocks its stand, an arm that sags', () => {
+    const [router, plasma, cutter] = [kayak!, gate!, scenery!].map((m) => machineReport(m, { flex: true }));
+    for (const r of [router!, plasma!, cutter!]) {
+      expect(r.flex).not.toBeNull();
+      expect(r.flex!.missing).toEqual([]);
+      expect(r.cost.known).toBeGreaterThan(0);
+    }
+    const largest = (r: typeof router, way: 'x' | 'z') => [...r!.flex!.softest[way].budget].sort((a, b) => b.value - a.value)[0]!.id;
+    expect(largest(router, 'x')).toBe('beam-twist');
+    expect(router!.findings.map((f) => f.code)).toContain('accuracy');
+    expect(plasma!.findings.map((f) => f.code)).toEqual(expect.arrayContaining(['rocks', 'plasma-slow']));
+    expect(plasma!.findings.find((f) => f.code === 'rocks')!.remedies[0]).toMatchObject({ code: 'ballast', verdict: 'holds' });
+    expect(cutter!.findings.find((f) => f.code === 'sag-spread')).toMatchObject({ verdict: 'gives-out' });
+    expect(cutter!.flex!.sag.spread).toBeGreaterThan(0.003);
   });
   it('carry a pinned variant and a part of the builder’s own', () => {
     expect(kayak!.pins[0]!.axis.drive.kind).toBe('screw');

@@ -1,5 +1,5 @@
-import { axisReport } from '@/core/machine';
-import { applyEdits, type Axis, guess, startingAxis, startingDrive, startingMotor, startingReducer } from '@/core/model';
+import { axisReport, briefWorking } from '@/core/machine';
+import { applyEdits, type Axis, guess, startingAxis, startingBody, startingBrief, startingCut, startingDrive, startingMotor, startingProject, startingReducer, startingShape } from '@/core/model';
 import type { Kind } from '@/core/units';
 import type { Formula, Line } from '@/core/worksheet';
 
@@ -31,6 +31,20 @@ function sampleAxes(): Axis[] {
   ];
 }
 
+/** A brief with a cut of every kind, and bodies of every shape. */
+function sampleBrief() {
+  const spindle = { power: guess('power', '2.2 kW'), efficiency: guess('ratio', '0.8'), ratedSpeed: guess('angularSpeed', '24000 rpm') };
+  const cuts = (['mill', 'plasma', 'knife', 'light'] as const).map((kind) => startingCut(kind, kind));
+  const stand = (['member', 'plate', 'motor', 'spindle', 'cable-chain'] as const).map((kind) => startingBody(kind, startingShape(kind)));
+  return briefWorking({ ...startingProject('sample', ''), brief: { ...startingBrief(), spindle, cuts }, stand });
+}
+
+/** Sizes of a section for the formulas of sections, m: a tube of 100 x 60 x 4, a box of plates, a pair of bars. */
+const sectionSizes: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  tube: { height: 0.1, width: 0.06, wall: 0.004, outer: 0.008, inner: 0.004 }, round: { outer: 0.06, inner: 0.054 }, bar: { height: 0.05, width: 0.02, long: 0.05, short: 0.02 }, box: { height: 0.16, width: 0.12, flange: 0.012, web: 0.009 }, open: { height: 0.06, width: 0.06, thickness: 0.006 },
+  parallel: { own: 3e4, ownAxial: 1.2e8, added: 800, addedAxial: 4e7, offset: 0.06 },
+};
+
 /** Round figures for inputs that no sample axis brings up. */
 const usual: Partial<Record<Kind, number>> = { length: 0.1, force: 100, torque: 1, speed: 0.2, ratio: 0.5, count: 20, angle: 0.35, time: 1, stiffness: 1e7, current: 3, modulus: 206e9 };
 
@@ -41,10 +55,13 @@ function firstLines(): Map<string, Line> {
   if (lines) return lines;
   lines = new Map();
   for (const axis of sampleAxes()) for (const line of axisReport(axis, { working: true, remedies: false }).working!) if (!lines.has(line.formula.id)) lines.set(line.formula.id, line);
+  for (const line of sampleBrief()) if (!lines.has(line.formula.id)) lines.set(line.formula.id, line);
   return lines;
 }
 
 /** Inputs for a small example of a formula, SI: from an invented axis that uses it, or round figures. */
 export function exampleOf(formula: Formula): Readonly<Record<string, number>> {
+  const [room, name] = formula.id.split('/') as [string, string];
+  if (room === 'section') return sectionSizes[name.split('-')[0]!]!;
   return firstLines().get(formula.id)?.inputs ?? Object.fromEntries(Object.entries(formula.symbols).map(([name, s]) => [name, usual[s.kind] ?? 1]));
 }

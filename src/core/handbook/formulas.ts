@@ -1,14 +1,16 @@
 import { belt, chain, line, rack, screw } from '@/core/drives';
 import { guide } from '@/core/guides';
+import { bodies, loads } from '@/core/loads';
 import { railReach } from '@/core/machine';
 import * as motion from '@/core/motion';
 import { curve, stepper } from '@/core/motors';
+import { sections } from '@/core/sections';
 import type { Formula } from '@/core/worksheet';
 
 const isFormula = (value: unknown): value is Formula => typeof value === 'object' && value !== null && 'evaluate' in value && 'citation' in value;
 
 /** Every formula that the application computes with, by room and then in the order in which the room lists them. */
-export const formulas: readonly Formula[] = [screw, rack, belt, chain, line, motion, stepper, curve, guide, { railReach }].flatMap((room) => Object.values(room as object).filter(isFormula));
+export const formulas: readonly Formula[] = [screw, rack, belt, chain, line, motion, stepper, curve, guide, loads, bodies, sections, { railReach }].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));
 
@@ -16,7 +18,7 @@ export const formulaById = (id: string): Formula | undefined => byId.get(id);
 
 /** Chapters by the first part of a formula's id. */
 const titles: Record<string, string> = {
-  screw: 'Screws', rack: 'Rack and pinion', belt: 'Toothed belts', chain: 'Roller chains', line: 'What rack, belt and chain share', motion: 'Motion of an axis', stepper: 'Steppers', curve: 'Motors by their torque curve', servo: 'Servos', guide: 'Guides', fit: 'Fit',
+  screw: 'Screws', rack: 'Rack and pinion', belt: 'Toothed belts', chain: 'Roller chains', line: 'What rack, belt and chain share', motion: 'Motion of an axis', stepper: 'Steppers', curve: 'Motors by their torque curve', servo: 'Servos', guide: 'Guides', loads: 'Loads and masses', section: 'Sections', fit: 'Fit',
 };
 
 const roomOf = (formula: Formula) => formula.id.split('/')[0]!;

@@ -48,7 +48,8 @@ describe('any axis that the rules let through', () => {
       for (const line of working!) expect(Number.isNaN(line.value), line.key).toBe(false);
       for (const rung of report.ladder) expect(rung.limit).toBeGreaterThanOrEqual(0);
       expect(report.speed).toBe(Math.min(...report.ladder.filter((r) => r.wish === 'rapid').map((r) => r.limit)));
-      expect(['holds', 'thin', 'gives-out']).toContain(report.verdict);
+      // Lost motion with links that say nothing is not known; it stands before what holds.
+      expect(['holds', 'not-known', 'thin', 'gives-out']).toContain(report.verdict);
       for (const d of axisDoubt(axis).rungs) expect(Number.isFinite(d.halfWidth)).toBe(true);
     }), { numRuns: 600 });
   }, 120_000);

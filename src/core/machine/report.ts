@@ -1,6 +1,6 @@
-import { byWeight, type Finding, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
+import { byWeight, type Finding, type Verdict, verdictOf } from '@/core/findings';
 import { busiest, loadsIn } from '@/core/guides';
-import type { Axis, Project } from '@/core/model';
+import type { Axis } from '@/core/model';
 import { quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { type AccelerationId, accelerationsOf } from './accelerations';
@@ -74,13 +74,6 @@ export interface AxisReport {
   readonly working?: readonly Line[];
 }
 
-export interface MachineReport {
-  readonly id: string;
-  readonly name: string;
-  readonly verdict: Verdict;
-  readonly axes: readonly AxisReport[];
-}
-
 function carriagesOf({ axis, mass, guide }: Analysis, driveStiffness: number): CarriagesReport | null {
   if (!guide.shape) return null;
   const help = guide.yawHelp(driveStiffness);
@@ -134,10 +127,4 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
     unknowns: unknownsOf(analysis, stiffness),
   };
   return options.working ? { ...report, working: sheet.lines } : report;
-}
-
-/** The report of a whole machine: every axis, and the worst verdict among them. */
-export function machineReport(project: Project, options: ReportOptions = {}): MachineReport {
-  const axes = project.axes.map((axis) => axisReport(axis, options));
-  return { id: project.id, name: project.name, verdict: worstVerdict(axes.map((a) => a.verdict)), axes };
 }

@@ -1,4 +1,5 @@
 import type { Kind } from '@/core/units';
+import { bodyRules, machineRules } from './machine-schema';
 import type { FieldRule } from './measure';
 
 const rule = <const K extends Kind, const L extends Omit<FieldRule<K>, 'kind'>>(kind: K, limits: L) => ({ kind, ...limits });
@@ -163,7 +164,6 @@ export type AxisFieldPath = keyof typeof axisFields;
 
 /** Rules of measured inputs that stand in lists, by the pattern of their path. */
 export const listRules = {
-  'loads.masses.N.mass': rule('mass', { above: 0, max: 20_000 }),
   'motor.curve.points.N.speed': rule('angularSpeed', { min: 0, max: 3000 }),
   'motor.curve.points.N.torque': rule('torque', { min: 0, max: 1500 }),
   'duty.N.distance': rule('length', { above: 0, max: 30 }),
@@ -171,7 +171,10 @@ export const listRules = {
   'duty.N.times': rule('count', { min: 1, max: 100_000, whole: true }),
 } as const satisfies Record<string, FieldRule>;
 
-/** The rule at a path inside an axis, or undefined where no measured input stands. */
+const bodiesOfAxis: Record<string, FieldRule> = Object.fromEntries(Object.entries(bodyRules).map(([key, rule]) => [`loads.masses.N.${key}`, rule]));
+
+/** The rule at a path inside an axis or inside the machine, or undefined where no measured input stands. */
 export function fieldRuleAt(path: string): FieldRule | undefined {
-  return (axisFields as Record<string, FieldRule>)[path] ?? (listRules as Record<string, FieldRule>)[path.replace(/\.\d+(?=\.|$)/g, '.N')];
+  const pattern = path.replace(/\.\d+(?=\.|$)/g, '.N');
+  return (axisFields as Record<string, FieldRule>)[path] ?? (listRules as Record<string, FieldRule>)[pattern] ?? bodiesOfAxis[pattern] ?? machineRules[pattern];
 }

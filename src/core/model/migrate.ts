@@ -1,12 +1,13 @@
 import type { Issue } from '@/core/findings';
 import { fromVersion1 } from './migrate-1';
+import { fromVersion2 } from './migrate-2';
 import { FORMAT, VERSION } from './schema';
 
 /** Takes a document of version n to version n + 1. Gets plain JSON, returns plain JSON. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** Migrations by the version that they start from. */
-export const migrations: Readonly<Record<number, Migration>> = { 1: fromVersion1 };
+export const migrations: Readonly<Record<number, Migration>> = { 1: fromVersion1, 2: fromVersion2 };
 
 export type Migrated =
   | { readonly ok: true; readonly document: Record<string, unknown>; readonly from: number }

@@ -1,6 +1,7 @@
 import type { Issue } from '@/core/findings';
 import { mm, type Rule, SLACK, speed } from './rule';
 import { driveRules } from './rules-drive';
+import { machineIssues } from './rules-machine';
 import type { Axis, Project } from './schema';
 
 const rules: readonly Rule[] = [
@@ -129,12 +130,13 @@ export function axisIssues(axis: Axis, touched?: string): Issue[] {
 
 /** Rules between the fields of a whole project, those of each axis included. */
 export function projectIssues(project: Project): Issue[] {
-  const issues = project.axes.flatMap((axis, i) => axisIssues(axis).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] })));
+  const issues: Issue[] = project.axes.flatMap((axis, i) => axisIssues(axis).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] })));
   project.pins.forEach((pin, i) => issues.push(...axisIssues(pin.axis).map((issue) => ({ ...issue, path: ['pins', i, 'axis', ...issue.path] }))));
   const seen = new Map<string, number>();
   project.axes.forEach((axis, i) => {
     if (seen.has(axis.id)) issues.push({ code: 'id-twice', path: ['axes', i, 'id'], read: axis.id, wanted: 'an id that no other axis has' });
     seen.set(axis.id, i);
   });
+  issues.push(...machineIssues(project));
   return issues;
 }

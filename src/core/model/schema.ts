@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { drive } from './drive-schema';
 import { field, id, listField, name } from './field-schema';
+import { body, brief, structure } from './machine-schema';
 import { coupling, driver, motor, reducer, supply } from './motor-schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 2;
+export const VERSION = 3;
 
 const freeText = z.string().max(20_000);
 
@@ -63,6 +64,8 @@ export const axisSchema = z.strictObject({
   role: z.enum(['bed', 'gantry', 'plunge', 'table']),
   letter: z.string().regex(/^[A-Za-z]$/),
   name,
+  /** Id of the axis on which it rides; null: on the stand. */
+  carriedBy: id.nullable(),
   demands: z.strictObject({
     travel: field('demands.travel'),
     inclination: field('demands.inclination'),
@@ -71,12 +74,16 @@ export const axisSchema = z.strictObject({
     acceleration: field('demands.acceleration'),
     /** Left out: constant acceleration up to the corner of each ramp; given: seven-phase move. */
     jerk: field('demands.jerk'),
+    /** Not used where the cuts of the brief give it. */
     cuttingForce: field('demands.cuttingForce'),
+    /** Typed here, or the worst of the cuts of the brief. */
+    cuttingFrom: z.enum(['typed', 'cuts']),
     /** Most that may be lost at a reversal. */
     lostMotion: field('demands.lostMotion'),
   }),
   loads: z.strictObject({
-    masses: z.array(z.strictObject({ id, name, mass: listField('loads.masses.N.mass') })).min(1).max(200),
+    /** The axis's own bodies; those of the axes that it carries come on top. */
+    masses: z.array(body).max(200),
     /** Pulled on the real axis; left out: from the guide's friction and seals. */
     guideDrag: field('loads.guideDrag'),
     /** Cable chain, hose. */
@@ -123,7 +130,11 @@ export const projectSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   created: z.iso.datetime(),
   changed: z.iso.datetime(),
+  brief,
   axes: z.array(axisSchema).min(1).max(8),
+  structure: structure.nullable(),
+  /** Bodies that stand still: frame, table, cabinet. Members of the structure come on top. */
+  stand: z.array(body).max(200),
   ownParts: z.array(ownPart).max(2000),
   pins: z.array(pin).max(24),
 });

@@ -1,4 +1,5 @@
 import { type Axis, FORMAT, type Project, VERSION } from './schema';
+import { startingBrief } from './starting-machine';
 import { guess as m, startingCoupling, startingDrive, startingGuide, startingMotor } from './starting-drives';
 
 export type Role = Axis['role'];
@@ -16,12 +17,12 @@ export function startingAxis(role: Role, id: string): Axis {
   const upright = role === 'plunge';
   const travel = upright ? 0.12 : 0.8;
   return {
-    id, role, ...roles[role],
+    id, role, ...roles[role], carriedBy: null,
     demands: {
       travel: m('length', upright ? '120 mm' : '800 mm'), inclination: m('angle', upright ? '90°' : '0°'), feed: m('speed', upright ? '1 m/min' : '2 m/min'), rapid: m('speed', upright ? '3 m/min' : '5 m/min'),
-      acceleration: m('acceleration', '0.5 m/s²'), jerk: null, cuttingForce: m('force', '100 N'), lostMotion: null,
+      acceleration: m('acceleration', '0.5 m/s²'), jerk: null, cuttingForce: m('force', '100 N'), cuttingFrom: 'typed', lostMotion: null,
     },
-    loads: { masses: [{ id: 'all', name: 'All that moves', mass: m('mass', upright ? '8 kg' : '25 kg') }], guideDrag: m('force', '20 N'), otherDrag: m('force', '0 N'), counterbalance: m('force', '0 N') },
+    loads: { masses: [{ id: 'all', name: 'All that moves', mass: m('mass', upright ? '8 kg' : '25 kg'), shape: null }], guideDrag: m('force', '20 N'), otherDrag: m('force', '0 N'), counterbalance: m('force', '0 N') },
     guide: startingGuide(),
     drive: startingDrive('screw', travel),
     reducer: null,
@@ -37,5 +38,5 @@ export function startingAxis(role: Role, id: string): Axis {
 
 /** A machine with one bed axis to start from. @param now ISO date and time. */
 export function startingProject(id: string, now: string): Project {
-  return { format: FORMAT, version: VERSION, id, name: 'New machine', note: '', units: 'metric', created: now, changed: now, axes: [startingAxis('bed', 'bed')], ownParts: [], pins: [] };
+  return { format: FORMAT, version: VERSION, id, name: 'New machine', note: '', units: 'metric', created: now, changed: now, brief: startingBrief(), axes: [startingAxis('bed', 'bed')], structure: null, stand: [], ownParts: [], pins: [] };
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { MemberProperties } from '@/core/sections';
 import { firstFrequency, supports } from '@test/helpers/beam-fe';
 import { type Frame, GRAVITY, prepare, type Ready, solve } from './frame';
+import { bedFlexibility, pairFlexibility } from './bed';
 import { buildGantry, type GantryInput, type Six } from './gantry';
 import { type Base, type Carried, type GantryAnswer, solveGantry } from './solve';
 
@@ -65,11 +66,12 @@ describe('a gantry against closed forms', () => {
     const two = answer({ ...portal, height: 0.4, column: rigidColumn, spacing: 0.2 }, base(twoFeet(hard)), carried());
     const one = answer({ ...portal, height: 0.4, column: rigidColumn }, base(twoFeet(hard)), carried());
     expect(one.along(0, [0.7])[0]!.compliance[2] / two.along(0, [0.7])[0]!.compliance[2]).toBeCloseTo(2, 2);
-    // A couple M = F s bends both sideways: turn = 2 (F C) / s, with C of one beam.
+    // A couple M = F s bends both sideways: turn = 2 (F C) / s, with C of one beam; their own twist, clamped at both ends, L/4GJ each, holds beside it.
     const hang = answer({ ...portal, height: 0.4, column: rigidColumn, spacing: 0.2 }, base(twoFeet(hard)), carried({ drop: 0.3 }));
     const C = 1.4 ** 3 / (192 * beam.EIl);
     const extra = hang.along(0, [0.7])[0]!.compliance[0] - two.along(0, [0.7])[0]!.compliance[0];
-    expect(extra / ((0.3 ** 2 * 2 * C) / 0.2 ** 2)).toBeCloseTo(1, 2);
+    const [pair, twist] = [(2 * C) / 0.2 ** 2, 1.4 / (8 * beam.GJ)];
+    expect(extra / ((0.3 ** 2 * pair * twist) / (pair + twist))).toBeCloseTo(1, 2);
   });
 });
 
@@ -92,6 +94,23 @@ describe('the whole of a gantry', () => {
         for (const { id, value } of shares) expect(value, id).toBeGreaterThan(-1e-15);
       }
     }
+  });
+  it('the shares add up for two beams too, where the plate settles between them', () => {
+    const two = answer({ ...full, spacing: 0.18 }, base(feet, [bed(8e-9)]), load, series);
+    for (const place of [0.21, 0.7]) for (const d of [0, 1, 2] as const) expect(total(two.budget(0, place, d)) / two.along(0, [place])[0]!.compliance[d]).toBeCloseTo(1, 6);
+  });
+  it('two bed members under one plate hold a moment as a couple: 2 C / s² beside their twist', () => {
+    const one = bedFlexibility(column, 1, 3, 1e8, [0.5])[0]!;
+    const pair = pairFlexibility(one, 0.4);
+    expect(pair[2]![2]! / one[2]![2]!).toBeCloseTo(0.5, 6);
+    expect(1 / pair[3]![3]! / (2 / one[3]![3]! + 0.4 ** 2 / 2 / one[2]![2]!)).toBeCloseTo(1, 6);
+  });
+  it('a bed on supports: at a support the support alone gives, between two the member bends (three supports against the continuous beam of the tables)', () => {
+    const stiff = { ...column, GAv: 1e13 };
+    // Two equal spans, load in the middle of one: 23 P L³ / 1536 EI (beam tables, two spans, one loaded).
+    const f = bedFlexibility(stiff, 2, 3, 1e14, [0.5])[0]!;
+    expect(f[2]![2]! / (23 / (1536 * stiff.EIv))).toBeCloseTo(1, 4);
+    expect(bedFlexibility(stiff, 2, 3, 5e7, [1])[0]![2]![2]! * 5e7).toBeLessThan(1);
   });
   it('correcting one factored frame for what it stands on is the same as putting the springs into the frame', () => {
     // Carriages and bed in series, unknown by unknown: both are diagonal here.

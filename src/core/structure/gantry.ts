@@ -110,8 +110,8 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
 }
 
 /**
- * How a force at the tool loads the beams where the carriage stands: 6 rows a beam, 3 columns (forces along x, y, z).
- * Two beams share forces; a turning moment about the beam's length becomes a couple between them.
+ * How a force at a point loads the beams where the carriage stands: 6 rows a beam, 3 columns (forces along x, y, z). Two beams
+ * share forces and moments evenly; how they share a twist in truth follows from `coupleLoads`.
  * @param arm from the middle of the beams to the point of the force: out along x, and up (negative: below).
  */
 export function beamLoads(offsets: readonly number[], arm: Vector): number[][] {
@@ -119,14 +119,17 @@ export function beamLoads(offsets: readonly number[], arm: Vector): number[][] {
   for (let d = 0; d < 3; d++) {
     const force: Vector = [d === 0 ? 1 : 0, d === 1 ? 1 : 0, d === 2 ? 1 : 0];
     const moment = cross(arm, force);
-    offsets.forEach((o, b) => {
+    offsets.forEach((_, b) => {
       const share = 1 / offsets.length;
       for (let i = 0; i < 3; i++) { rows[6 * b + i]![d] = force[i]! * share; rows[6 * b + 3 + i]![d] = moment[i]! * share; }
-      if (offsets.length === 2) {
-        rows[6 * b + 4]![d] = 0;
-        rows[6 * b]![d]! += (Math.sign(o) * moment[1]) / (2 * Math.abs(o));
-      }
     });
   }
   return rows;
 }
+
+/**
+ * One newton metre about the length of two beams, taken from their twist and given to them as a couple of forces along x: it
+ * loads nothing outside. The plate between them is stiff, so it settles at the share at which both turn alike.
+ */
+export const coupleLoads = (offsets: readonly number[]): number[][] =>
+  offsets.flatMap((o) => [Math.sign(o) / (2 * Math.abs(o)), 0, 0, 0, -1 / offsets.length, 0].map((v) => [v, 0, 0]));

@@ -1,3 +1,4 @@
+export { bedFlexibility, pairFlexibility } from './bed';
 export type { Vector } from './element';
 export { GRAVITY } from './frame';
 export type { GantryInput, Six } from './gantry';

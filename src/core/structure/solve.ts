@@ -2,7 +2,7 @@ import { Matrix, solve as solveDense } from 'ml-matrix';
 import { entryOf, inverseInBand } from '@/core/numerics';
 import { innerFlexibility, type Vector } from './element';
 import { addOwnWeight, energies, globalShapes, GRAVITY, type Part, type Ready, solve } from './frame';
-import { beamLoads, buildGantry, type Gantry, type GantryInput, type Six } from './gantry';
+import { beamLoads, buildGantry, coupleLoads, type Gantry, type GantryInput, type Six } from './gantry';
 
 /** What a gantry stands on: carriages and drive (dense, 6 unknowns a foot) and what gives below them at a place along the bed. */
 export interface Base {
@@ -102,19 +102,23 @@ export function solveGantry(input: GantryInput, base: Base, carried: Carried, se
   };
   type Nodal = ReturnType<typeof nodal>;
   const readOff = (a: Nodal, da: number, u: (node: number, dof: number) => number) => a.reduce((s, { node, dof, f }) => s + f[da]! * u(node, dof), 0);
-  /** What the piece under the carriage gives between its own nodes, by direction: bending and twist. */
-  const inner = (spot: Spot, loads: readonly (readonly number[])[], d: number) => {
+  /** What the piece under the carriage gives between its own nodes under two loads, a column of each: bending and twist. */
+  const inner = (spot: Spot, one: readonly (readonly number[])[], c: number, other: readonly (readonly number[])[] = one, k = c) => {
     let [bend, twist] = [0, 0];
     spot.part.forEach((p, b) => {
       const flex = innerFlexibility(p.element.member, p.length, spot.at);
-      const own = [0, 1].flatMap((block) => p.axes.map((v) => v[0] * loads[6 * b + 3 * block]![d]! + v[1] * loads[6 * b + 3 * block + 1]![d]! + v[2] * loads[6 * b + 3 * block + 2]![d]!));
-      for (let i = 0; i < 6; i++) for (let j = 0; j < 6; j++) { const e = own[i]! * flex[i * 6 + j]! * own[j]!; if (i === 3 && j === 3) twist += e; else bend += e; }
+      const own = (loads: readonly (readonly number[])[], d: number) => [0, 1].flatMap((block) => p.axes.map((v) => v[0] * loads[6 * b + 3 * block]![d]! + v[1] * loads[6 * b + 3 * block + 1]![d]! + v[2] * loads[6 * b + 3 * block + 2]![d]!));
+      const [l, r] = [own(one, c), one === other && c === k ? undefined : own(other, k)];
+      const right = r ?? l;
+      for (let i = 0; i < 6; i++) for (let j = 0; j < 6; j++) { const e = l[i]! * flex[i * 6 + j]! * right[j]!; if (i === 3 && j === 3) twist += e; else bend += e; }
     });
     return { bend, twist };
   };
   const tool: Vector = [carried.reach, 0, -carried.drop];
   const toolLoads = beamLoads(offsets, tool);
   const whole = beamLoads([0], tool);
+  // The share of a twist between two beams: a load of the plate alone, at the size at which it does no work.
+  const couple = offsets.length === 2 ? coupleLoads(offsets) : undefined;
   /** Carriages on the beam (and rods, where they carry) under a force at the tool. */
   const plateShares = (place: number, d: number): Share[] => {
     const load = whole.map((r) => r[d]!);
@@ -156,7 +160,7 @@ export function solveGantry(input: GantryInput, base: Base, carried: Carried, se
     const flat = Float64Array.from(beds[bed]!.W.to1DArray());
     const own = ownBy[bed]!;
     const seriesSum = DIRECTIONS.map((d) => series.reduce((s, p) => s + p.compliance[d]!, 0));
-    const felt = [0, 1, 2, 3].map(() => new Float64Array(m));
+    const felt = [0, 1, 2, 3, 4].map(() => new Float64Array(m));
     return places.map((at): Station => {
       const spot = spotAt(at);
       const nodes = spot.nodes.flat();
@@ -167,27 +171,47 @@ export function solveGantry(input: GantryInput, base: Base, carried: Carried, se
       const fall = nodal(spot, weightLoads);
       // Columns 0 to 2: a newton at the tool along x, y, z; column 3: one up where the weight acts.
       const loads = [0, 1, 2, 3].map((c) => Float64Array.from(c < 3 ? push : fall, ({ f }) => (c < 3 ? f[c]! : f[2])));
+      if (couple) loads.push(Float64Array.from(nodal(spot, couple), ({ f }) => f[0]));
       const between = (a: Float64Array, c: Float64Array) => { let s = 0; for (let i = 0; i < n; i++) if (a[i] !== 0) { let t = 0; for (let j = 0; j < n; j++) t += near[i * n + j]! * c[j]!; s += a[i]! * t; } return s; };
       loads.forEach((l, c) => { const into = felt[c]!.fill(0); for (let i = 0; i < n; i++) if (l[i] !== 0) for (let j = 0; j < m; j++) into[j]! += l[i]! * low[i * m + j]!; });
       const through = (a: Float64Array, c: Float64Array) => { let s = 0; for (let i = 0; i < m; i++) { let t = 0; for (let j = 0; j < m; j++) t += flat[i * m + j]! * c[j]!; s += a[i]! * t; } return s; };
-      const compliance = DIRECTIONS.map((d) => {
-        const { bend, twist } = inner(spot, toolLoads, d);
-        return between(loads[d]!, loads[d]!) - through(felt[d]!, felt[d]!) + bend + twist + plateShares(at, d).reduce((s, p) => s + p.value, 0) + seriesSum[d]!;
-      }) as unknown as Vector;
-      const moving = between(loads[2]!, loads[3]!) - through(felt[2]!, felt[3]!);
-      return { at, compliance, sag: moving * weight - readOff(push, 2, (node, dof) => own[6 * node + dof]!) };
+      const free = (c: number, k: number) => between(loads[c]!, loads[k]!) - through(felt[c]!, felt[k]!);
+      const within = (c: number, k: number) => {
+        const of = (i: number) => [i < 3 ? toolLoads : i === 3 ? weightLoads : couple!, i < 3 ? i : i === 3 ? 2 : 0] as const;
+        const { bend, twist } = inner(spot, ...of(c), ...of(k));
+        return bend + twist;
+      };
+      const joint = (c: number, k: number) => free(c, k) + within(c, k);
+      const own1 = couple ? joint(4, 4) : 0;
+      /** Two loads with the plate settled between the beams. */
+      const settled = (c: number, k: number) => joint(c, k) - (couple ? (joint(c, 4) * joint(4, k)) / own1 : 0);
+      const compliance = DIRECTIONS.map((d) => settled(d, d) + plateShares(at, d).reduce((s, p) => s + p.value, 0) + seriesSum[d]!) as unknown as Vector;
+      const ownAt = (load: Nodal, d: number) => readOff(load, d, (node, dof) => own[6 * node + dof]!);
+      const ownZ = ownAt(push, 2) - (couple ? (joint(2, 4) * ownAt(nodal(spot, couple), 0)) / own1 : 0);
+      return { at, compliance, sag: settled(2, 3) * weight - ownZ };
     });
   };
 
   const fullLoad = (load: Nodal, d: number, factor: number, into: Float64Array) => { for (const { node, dof, f } of load) into[6 * node + dof]! += factor * f[d]!; return into; };
 
+  /** The whole frame under a newton at the tool, and the loads on the beams with the plate settled between them. */
+  const settledPush = (spot: Spot, bed: number, d: 0 | 1 | 2) => {
+    const u = corrected(solve(ready, fullLoad(nodal(spot, toolLoads), d, 1, new Float64Array(size))), bed);
+    if (!couple) return { u, loads: toolLoads };
+    const pair = nodal(spot, couple);
+    const v = corrected(solve(ready, fullLoad(pair, 0, 1, new Float64Array(size))), bed);
+    const both = (c: readonly (readonly number[])[], k: number, w: Float64Array) => { const { bend, twist } = inner(spot, couple, 0, c, k); return readOff(pair, 0, (node, dof) => w[6 * node + dof]!) + bend + twist; };
+    const share = -both(toolLoads, d, u) / both(couple, 0, v);
+    return { u: u.map((x, i) => x + share * v[i]!), loads: toolLoads.map((r, i) => r.map((x, c) => (c === d ? x + share * couple[i]![0]! : x))) };
+  };
+
   const budget = (bed: number, place: number, direction: 0 | 1 | 2): Share[] => {
     const spot = spotAt(place);
-    const u = corrected(solve(ready, fullLoad(nodal(spot, toolLoads), direction, 1, new Float64Array(size))), bed);
+    const { u, loads } = settledPush(spot, bed, direction);
     const found = energies(ready, u);
     found.delete('base');
     const add = (id: string, value: number) => found.set(id, (found.get(id) ?? 0) + value);
-    const { bend, twist } = inner(spot, toolLoads, direction);
+    const { bend, twist } = inner(spot, loads, direction);
     add('beam', bend);
     add('beam-twist', twist);
     // Below the feet: the reaction through the bed, and what carriages and drive give of the rest.
@@ -215,7 +239,9 @@ export function solveGantry(input: GantryInput, base: Base, carried: Carried, se
       return y;
     };
     // Inverse iteration from a push in all three directions: what is softest comes out.
-    let x = corrected(solve(ready, DIRECTIONS.reduce((f, d) => fullLoad(point, d, 1 + 0.3 * d, f), ownLoad.map(Math.abs))), bed);
+    const push0 = ownLoad.map(Math.abs);
+    for (const d of DIRECTIONS) fullLoad(point, d, 1 + 0.3 * d, push0);
+    let x: Float64Array = corrected(solve(ready, push0), bed);
     let [square, iterations] = [0, 0];
     for (; iterations < 200; iterations++) {
       const mx = times(x);
@@ -237,9 +263,8 @@ export function solveGantry(input: GantryInput, base: Base, carried: Carried, se
     const spot = spotAt(place);
     const f = ownLoad.slice();
     fullLoad(nodal(spot, weightLoads), 2, -weight, f);
-    const push = nodal(spot, toolLoads);
-    DIRECTIONS.forEach((d) => { if (load[d]) fullLoad(push, d, load[d]!, f); });
     const u = corrected(solve(ready, f), bed);
+    DIRECTIONS.forEach((d) => { if (load[d]) settledPush(spot, bed, d).u.forEach((x, i) => { u[i]! += load[d]! * x; }); });
     return beams[0]!.map((n, i) => {
       const at = (dof: number) => beams.reduce((s, b) => s + u[6 * b[i]! + dof]!, 0) / beams.length;
       const twist = beams.length === 1 ? u[6 * n + 4]! : (u[6 * beams[0]![i]!]! - u[6 * beams[1]![i]!]!) / (offsets[0]! - offsets[1]!);

@@ -1,22 +1,30 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { worstVerdict } from '@/core/findings';
-import { type AxisReport, axisReport, type MachineReport } from '@/core/machine';
+import { assemble, type AxisReport, axisReport, cutLoads, effectiveAxis, type FlexReport, loadsAlike, type MachineReport } from '@/core/machine';
 import type { Axis, Project } from '@/core/model';
 
+/** The report of the open machine, and its axes as the machine loads them. */
+export interface OpenReport extends MachineReport { readonly effective: readonly Axis[] }
+
 /**
- * The report of the open machine. An axis that an edit left alone is the same object, so its report is kept:
- * a keystroke pays for one axis.
+ * The report of the open machine. An axis that an edit left alone, and that the rest of the machine loads as before, keeps its
+ * report: a keystroke pays for the axes that feel it.
+ * @param flex the frame, where it is at hand.
  */
-export function useMachineReport(project: Project): MachineReport {
-  const [kept] = useState(() => new WeakMap<Axis, AxisReport>());
-  return useMemo(() => {
-    const axes = project.axes.map((axis) => {
-      const report = kept.get(axis) ?? axisReport(axis);
-      kept.set(axis, report);
-      return report;
+export function useMachineReport(project: Project, flex: FlexReport | null = null): OpenReport {
+  const [kept] = useState(() => new WeakMap<Axis, { readonly effective: Axis; readonly report: AxisReport }>());
+  const { effective, axes } = useMemo(() => {
+    const loads = cutLoads(project.brief);
+    const all = project.axes.map((axis) => {
+      const now = effectiveAxis(project, axis, loads);
+      const before = kept.get(axis);
+      if (before && loadsAlike(before.effective, now)) return before;
+      const made = { effective: now, report: axisReport(now) };
+      kept.set(axis, made);
+      return made;
     });
-    return { id: project.id, name: project.name, verdict: worstVerdict(axes.map((a) => a.verdict)), axes };
+    return { effective: all.map((a) => a.effective), axes: all.map((a) => a.report) };
   }, [project, kept]);
+  return useMemo(() => ({ ...assemble(project, axes, flex), effective }), [project, axes, effective, flex]);
 }

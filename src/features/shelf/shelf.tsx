@@ -11,7 +11,7 @@ import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useEffect, useRef, useState } from 'react';
 import { MAX_FILE_BYTES, projectFileName, readProjectFile, writeProjectFile } from '@/core/formats';
-import { type AxisReport, axisReport } from '@/core/machine';
+import { type AxisReport, axisReport, effectiveAxes } from '@/core/machine';
 import { explainIssue, openProject, type Project, startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { downloadText, machineHref } from '@/features/frame';
@@ -109,7 +109,7 @@ const readTooLarge = (file: File) => ({ ok: false as const, issues: [{ code: 'to
 
 function MachineRow({ machine, onDelete }: { machine: MachineSummary; onDelete: () => void }) {
   const opened = openProject(machine.project);
-  const reports: readonly { report: AxisReport; name: string; id: string }[] = opened.ok ? opened.project.axes.map((axis) => ({ report: axisReport(axis), name: axis.name, id: axis.id })) : [];
+  const reports: readonly { report: AxisReport; name: string; id: string }[] = opened.ok ? effectiveAxes(opened.project).map((axis) => ({ report: axisReport(axis, { remedies: false }), name: axis.name, id: axis.id })) : [];
   return (
     <li className={styles.row}>
       <div className={styles.name}>

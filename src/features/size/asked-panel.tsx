@@ -5,7 +5,7 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import ExpandIcon from '@mui/icons-material/ExpandMore';
 import IconButton from '@mui/material/IconButton';
 import { useState } from 'react';
-import type { Axis, AxisFieldPath } from '@/core/model';
+import { type Axis, type AxisFieldPath, startingBody } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { freshId } from '@/session';
 import { QuantityField } from '@/ui/quantity-field';
@@ -53,7 +53,7 @@ function Masses({ axis, editor, system }: Omit<PanelProps, 'mass'>) {
           <QuantityField label="Mass" kind="mass" value={body.mass} system={system} onText={(text, visit) => editor.type(`loads.masses.${i}.mass`, text, visit)} onBasis={(basis) => editor.setBasis(`loads.masses.${i}.mass`, basis)} />
         </div>
       ))}
-      <button type="button" className={styles.add} disabled={masses.length >= 200} onClick={() => setAll([...masses, { id: freshId(), name: 'Another body', mass: { typed: '1 kg', si: 1 as never, basis: 'estimate' } }], 'Added a body')}><AddIcon fontSize="inherit" /> Add a body</button>
+      <button type="button" className={styles.add} disabled={masses.length >= 200} onClick={() => setAll([...masses, startingBody(freshId())], 'Added a body')}><AddIcon fontSize="inherit" /> Add a body</button>
     </div>
   );
 }

@@ -31,5 +31,5 @@ export async function POST(request: Request): Promise<Response> {
   const opened = readProjectFile(text);
   if (!opened.ok) return Response.json({ issues: opened.issues.map((issue) => ({ ...issue, message: explainIssue(issue) })) }, { status: 422 });
   const working = new URL(request.url).searchParams.get('working') === '1';
-  return Response.json(machineReport(opened.project, { working }));
+  return Response.json(machineReport(opened.project, { working, flex: true }));
 }

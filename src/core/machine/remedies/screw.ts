@@ -75,7 +75,7 @@ export function turningNut(axis: Axis): Candidate[] {
   const { motor } = axis;
   const torque = motor.kind === 'stepper' ? motor.holdingTorque.si : motor.kind === 'servo' ? motor.peakTorque.si : motor.stallTorque.si;
   const mass = drive.sets * (0.5 + 0.45 * torque);
-  const body = { id: 'riding-motor', name: 'Motor and belt that ride with the nut', mass: set('loads.masses.0.mass', mass).value };
+  const body = { id: 'riding-motor', name: 'Motor and belt that ride with the nut', mass: set('loads.masses.0.mass', mass).value, shape: null };
   return [{ code: 'turn-nut', params: { mass }, edits: [{ path: 'drive.turning', value: 'nut' }, { path: 'loads.masses', value: [...axis.loads.masses.filter((b) => b.id !== body.id), body] }] }];
 }
 

@@ -1,0 +1,3 @@
+export * as loads from './formulas';
+export * as bodies from './bodies';
+export { engagement, millingForce, type MillingForce, type MillingInputs } from './milling-force';

@@ -1,0 +1,238 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { applyEdits, type Axis, guess, machineIssues, type Project, projectIssues, startingAxis, startingBody, startingCut, startingProject, startingShape, startingStructure } from '@/core/model';
+import { demoMachines } from '@/demo';
+import { axisReport, briefWorking, cutLoad, cutLoads, effectiveAxes, effectiveAxis, footprint, improvements, loadsAlike, machineCodes, machineReport, massReport, outlooks, proposedTargets, ridersOf, toStored, worstCut } from '..';
+
+const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
+const put = (path: string, value: unknown) => ({ path, value: value as never });
+const total = (list: readonly { mass: number }[]) => list.reduce((s, b) => s + b.mass, 0);
+
+describe('masses along the chain', () => {
+  it('an axis moves its own bodies and those of every axis on it; the beam rides on the bed axis', () => {
+    const masses = massReport(kayak);
+    const [bed, gantry, plunge] = masses.axes;
+    expect(plunge!.total).toBeCloseTo(7.9 + 2.6 + 1.1, 9);
+    expect(gantry!.total).toBeCloseTo(plunge!.total + 6.4 + 2.9, 9);
+    expect(bed!.bodies.filter((b) => b.from === 'structure').map((b) => b.id)).toEqual(['beam', 'columns']);
+    expect(bed!.total).toBeCloseTo(gantry!.total + bed!.own + total(bed!.bodies.filter((b) => b.from === 'structure')), 9);
+    expect(masses.moving).toBeCloseTo(bed!.total, 9);
+    expect(ridersOf(kayak, 'bed').map((a) => a.id)).toEqual(['gantry', 'plunge']);
+  });
+  it('a heavier spindle is felt by every axis below it, by no axis above', () => {
+    const heavier = applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '12.9 kg'))]);
+    const [before, after] = [massReport(kayak), massReport(heavier)];
+    before.axes.forEach((a, i) => expect(after.axes[i]!.total - a.total).toBeCloseTo(5, 9));
+    const screw = applyEdits(kayak, [put('axes.0.loads.masses.0.mass', guess('mass', '17.2 kg'))]);
+    expect(massReport(screw).axes.map((a, i) => Number((a.total - before.axes[i]!.total).toFixed(6)))).toEqual([10, 0, 0]);
+    const [was, is] = [machineReport(kayak), machineReport(heavier)];
+    expect(is.axes[0]!.mass).toBeGreaterThan(was.axes[0]!.mass);
+    expect(is.axes[0]!.speed).toBeLessThan(was.axes[0]!.speed);
+  });
+  it('sums hold for any chain of axes', () => {
+    fc.assert(fc.property(fc.array(fc.double({ min: 0.1, max: 50, noNaN: true }), { minLength: 2, maxLength: 5 }), (list) => {
+      const axes = list.map((mass, i): Axis => ({ ...startingAxis('table', `a${i}`), carriedBy: i ? `a${i - 1}` : null, loads: { ...startingAxis('table', 'x').loads, masses: [{ ...startingBody('b'), mass: guess('mass', `${mass} kg`) }] } }));
+      const report = massReport({ ...startingProject('p', '2026-01-01T00:00:00Z'), axes });
+      report.axes.forEach((a, i) => expect(a.total).toBeCloseTo(list.slice(i).reduce((s, m) => s + m, 0), 6));
+      expect(report.moving).toBeCloseTo(report.axes[0]!.total, 6);
+    }), { seed: 20261125, numRuns: 60 });
+  });
+  it('a standing gantry belongs to the stand', () => {
+    const table = applyEdits(kayak, [put('brief.arrangement', 'moving-table')]);
+    expect(massReport(table).axes[0]!.bodies.some((b) => b.from === 'structure')).toBe(false);
+    expect(massReport(table).standing - massReport(kayak).standing).toBeCloseTo(total(massReport(kayak).axes[0]!.bodies.filter((b) => b.from === 'structure')), 9);
+  });
+});
+
+describe('an axis as the machine loads it', () => {
+  it('of a plain machine it is the stored one, untouched', () => {
+    const plain = startingProject('p', '2026-01-01T00:00:00Z');
+    expect(effectiveAxis(plain, plain.axes[0]!)).toBe(plain.axes[0]);
+  });
+  it('takes the worst cut: the larger of along and across on level axes, along the spindle on the plunge axis', () => {
+    const loads = cutLoads(kayak.brief);
+    const fittings = loads.find((c) => c.id === 'fittings')!;
+    const [bed, , plunge] = effectiveAxes(kayak);
+    expect(bed!.demands.cuttingForce.si).toBeCloseTo(Math.max(fittings.along, fittings.across), 9);
+    expect(plunge!.demands.cuttingForce.si).toBeCloseTo(Math.max(...loads.map((c) => c.axial)), 9);
+    expect(bed!.guide.sideForce!.si).toBeGreaterThan(0);
+    expect(worstCut({ role: 'bed' }, [])).toEqual({ force: 0, side: 0, normal: 0, cutId: null });
+  });
+  it('a report is kept while nothing that loads it changed', () => {
+    const [a] = effectiveAxes(kayak);
+    const [b] = effectiveAxes(applyEdits(kayak, [put('note', 'other')]));
+    expect(loadsAlike(a!, b!)).toBe(true);
+    expect(loadsAlike(a!, effectiveAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!)).toBe(false);
+    expect(loadsAlike(a!, effectiveAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!)).toBe(false);
+  });
+  it('a remedy worked out on it leaves the rows of other axes where they are', () => {
+    const pinned = { ...kayak, axes: kayak.axes.map((a) => (a.id === 'bed' ? { ...kayak.pins[0]!.axis, id: 'bed' } : a)) } as Project;
+    const loaded = effectiveAxes(pinned)[0]!;
+    const remedy = axisReport(loaded).findings.flatMap((f) => f.remedies).find((r) => r.code === 'turn-nut')!;
+    const edits = toStored(remedy.edits, pinned.axes[0]!);
+    const rows = edits.find((e) => e.path === 'loads.masses')!.value as { id: string }[];
+    expect(rows.map((r) => r.id)).toEqual([...pinned.axes[0]!.loads.masses.map((b) => b.id), 'riding-motor']);
+    const after = { ...pinned, axes: [applyEdits(pinned.axes[0]!, edits), ...pinned.axes.slice(1)] };
+    expect(projectIssues(after)).toEqual([]);
+    // With the same bodies the stored machine says what was promised.
+    expect(machineReport(after).axes[0]!.speed).toBeCloseTo(remedy.axisSpeed, 9);
+  });
+});
+
+describe('cuts', () => {
+  it('no cut pushes harder than its spindle can turn', () => {
+    const cut = { ...startingCut('mill', 'a'), depth: guess('length', '60 mm') } as ReturnType<typeof startingCut>;
+    const weak = { power: guess('power', '300 W'), efficiency: guess('ratio', '0.8'), ratedSpeed: guess('angularSpeed', '18000 rpm') };
+    const [free, held] = [cutLoad(cut, null), cutLoad(cut, weak)];
+    expect(free.power).toBeGreaterThan(240);
+    expect(held.along / free.along).toBeCloseTo(240 / free.power, 6);
+    expect(held.available).toBeCloseTo(240, 6);
+    expect(free.available).toBeNull();
+  });
+  it('plasma asks for speed and corners, a knife for drag and pressure', () => {
+    expect(cutLoad(startingCut('plasma', 'a'), null)).toMatchObject({ along: 10, axial: 0, power: 0 });
+    expect(cutLoad(startingCut('knife', 'a'), null)).toMatchObject({ along: 20, axial: 30 });
+    // v²/r: 6 m/min round 5 mm.
+    expect(cutLoad(startingCut('light', 'a'), null).corner).toBeCloseTo(0.1 ** 2 / 0.005, 9);
+  });
+  it('their working has a line for every figure', () => {
+    const keys = briefWorking(kayak).map((l) => l.key);
+    for (const part of ['chip', 'along', 'across', 'power', 'axial', 'spindle-force']) expect(keys).toContain(`cut.fittings.${part}`);
+    expect(keys).toContain('mass.feet');
+  });
+});
+
+describe('findings of a whole machine', () => {
+  const all = [kayak, gate, scenery].map((m) => ({ m, r: machineReport(m, { flex: true }) }));
+  it('every remedy keeps its word: put into the machine, the finding is what was promised', () => {
+    for (const { m, r } of all) for (const f of r.findings) for (const remedy of f.remedies) {
+      const changed = applyEdits(m, remedy.edits);
+      expect(projectIssues(changed), remedy.code).toEqual([]);
+      const again = machineReport(changed).findings.find((g) => g.code === f.code && g.params.axisId === f.params.axisId && g.params.cutIndex === f.params.cutIndex);
+      expect(again?.verdict ?? 'holds', `${f.code} by ${remedy.code}`).toBe(remedy.verdict);
+    }
+  });
+  it.each([
+    ['area-short', [put('brief.area.width', guess('length', '1400 mm'))]],
+    ['spindle-short', [put('brief.spindle.power', guess('power', '200 W'))]],
+    ['chip-rubs', [put('brief.cuts.2.feed', guess('speed', '0.1 m/min'))]],
+    ['chip-thick', [put('brief.cuts.0.feed', guess('speed', '14 m/min')), put('axes.0.demands.rapid', guess('speed', '20 m/min'))]],
+    ['climb-play', [put('axes.1.drive.play', guess('length', '0.4 mm')), put('axes.1.drive.thread.preload', guess('force', '0 N'))]],
+    ['cut-faster', [put('brief.cuts.0.feed', guess('speed', '9 m/min'))]],
+    ['corner-slow', [put('brief.cuts.0.corner', guess('length', '2 mm'))]],
+    ['room', [put('brief.place.length', guess('length', '3 m'))]],
+    ['door', [put('brief.place.door', guess('length', '0.8 m'))]],
+    ['bench', [put('brief.place.bench', guess('length', '0.8 m'))]],
+    ['floor', [put('brief.place.floorLoad', guess('mass', '200 kg'))]],
+    ['power-short', [put('brief.power', guess('power', '2 kW'))]],
+    ['over-budget', [put('brief.budget', 500)]],
+    ['rocks', [put('stand', [])]],
+    ['creeps', [put('structure.beam.material', 'petg')]],
+    ['accuracy', [put('brief.accuracy', guess('length', '0.05 mm'))]],
+    ['sag-spread', [put('brief.accuracy', guess('length', '0.02 mm'))]],
+    ['frame-rings', [put('axes.0.demands.acceleration', guess('acceleration', '20 m/s²'))]],
+  ] as const)('%s is found where it is', (code, edits) => {
+    const report = machineReport(applyEdits(kayak, edits), { flex: true });
+    expect(report.findings.map((f) => f.code)).toContain(code);
+  });
+  it('plasma that cannot reach 2.5 m/min is found; thick plate may be slow', () => {
+    const slow = applyEdits(gate, [put('axes.0.controller.pulseLimit', guess('pulseRate', '0.5 kHz'))]);
+    expect(machineReport(slow).findings.map((f) => f.code)).toContain('plasma-reach');
+    const codes = machineReport(gate).findings.filter((f) => f.code === 'plasma-slow');
+    expect(codes.map((f) => f.params.cut)).toEqual(['Leaves, 1 mm sheet']);
+  });
+  it('every code of the list is one that some machine here shows', () => {
+    const shown = new Set(['area-short', 'spindle-short', 'chip-rubs', 'chip-thick', 'climb-play', 'cut-faster', 'corner-slow', 'room', 'door', 'bench', 'floor', 'power-short', 'over-budget', 'rocks', 'creeps', 'accuracy', 'sag-spread', 'frame-rings', 'plasma-reach', 'plasma-slow']);
+    expect([...machineCodes].filter((c) => !shown.has(c))).toEqual([]);
+  });
+  it('an error budget adds up both ways and names what is missing', () => {
+    for (const { r } of all) for (const e of r.errors) {
+      const known = e.shares.flatMap((s) => s.value ?? []);
+      expect(e.worst).toBeCloseTo(known.reduce((s, v) => s + v, 0), 12);
+      expect(e.likely).toBeLessThanOrEqual(e.worst + 1e-15);
+      expect(e.likely ** 2).toBeCloseTo(known.reduce((s, v) => s + v * v, 0), 15);
+      expect(e.missing).toBe(e.shares.filter((s) => s.value === null).length);
+    }
+  });
+  it('cautions stand where they belong', () => {
+    const codes = (i: number) => all[i]!.r.cautions.map((c) => c.code);
+    expect(codes(0)).toEqual(expect.arrayContaining(['lifting', 'falling-axis', 'spindle', 'mains', 'pinch']));
+    expect(codes(1)).toContain('plasma');
+    expect(codes(2)).not.toContain('plasma');
+  });
+  it('says what comes next', () => {
+    expect(machineReport(startingProject('p', '2026-01-01T00:00:00Z')).next.code).toBe('say-area');
+    expect(all[0]!.r.next).toEqual({ code: 'mend-axis', axisId: 'bed' });
+  });
+});
+
+describe('arrangements, targets, room', () => {
+  it('a moving table takes twice its length, an arm less width', () => {
+    const by = Object.fromEntries(outlooks(kayak).map((o) => [o.id, o]));
+    expect(by['moving-table']!.length!).toBeGreaterThan(by['moving-gantry']!.length! * 1.7);
+    expect(by.cantilever!.width!).toBeLessThan(by['moving-gantry']!.width!);
+    expect(by['moving-gantry']!.fits).toBe(true);
+    expect(by['moving-table']!.fits).toBe(false);
+    expect(footprint(kayak).length!).toBeGreaterThan(2.9);
+    expect(outlooks(startingProject('p', '2026-01-01T00:00:00Z')).every((o) => o.length === null && o.fits === null)).toBe(true);
+  });
+  it('targets are proposed by the work, the plunge axis slower, and half of the accuracy at a reversal', () => {
+    const bed = proposedTargets(gate, gate.axes[0]!);
+    expect(bed.find((t) => t.path === 'demands.feed')!.value.si).toBeGreaterThanOrEqual(2.5 / 60);
+    expect(proposedTargets(gate, gate.axes[2]!).find((t) => t.path === 'demands.rapid')!.value.si).toBeCloseTo(5 / 60, 9);
+    expect(bed.find((t) => t.path === 'demands.lostMotion')!.value.si).toBeCloseTo(0.0004, 9);
+    for (const t of bed) expect(t.reason.length).toBeGreaterThan(10);
+  });
+});
+
+describe('improvements of the frame', () => {
+  it('are ranked by what they bring, and each brings it when it is made', () => {
+    const reports = machineReport(scenery).axes;
+    const list = improvements(scenery, reports, 'z');
+    expect(list[0]!.code).toBe('prop');
+    expect([...list].sort((a, b) => b.gain.z - a.gain.z)).toEqual(list);
+    const propped = applyEdits(scenery, list[0]!.edits);
+    const [before, after] = [scenery, propped].map((m) => machineReport(m, { flex: true }).flex!);
+    expect(after!.softest.z.stiffness / before!.softest.z.stiffness / list[0]!.gain.z).toBeCloseTo(1, 1);
+    // The arm that sagged 3 mm and more, cured by a support rail (common practice, no source).
+    expect(after!.sag.spread).toBeLessThan(0.1 * before!.sag.spread);
+  });
+  it('stop when they are asked to, and tell how far they are', () => {
+    const seen: number[] = [];
+    improvements(scenery, machineReport(scenery).axes, 'x', (done) => { seen.push(done); return done < 3; });
+    expect(seen).toEqual([1, 2, 3]);
+    expect(improvements({ ...scenery, structure: null }, [], 'x')).toEqual([]);
+  });
+  it('a third rod stiffens a gantry on rods, filling a tube makes it heavier', () => {
+    const rods = applyEdits(gate, [put('axes.1.guide', { ...gate.axes[1]!.guide, kind: 'round-rod', spacing: guess('length', '240 mm'), size: guess('length', '20 mm'), railLength: guess('length', '1300 mm') }), put('structure.beam.section', { kind: 'rect-tube', height: guess('length', '80 mm'), width: guess('length', '40 mm'), wall: guess('length', '3 mm'), making: 'cold' })]);
+    expect(projectIssues(rods)).toEqual([]);
+    const list = improvements(rods, machineReport(rods).axes, 'z');
+    expect(list.find((i) => i.code === 'third-rod')!.gain.z).toBeGreaterThan(1.05);
+    expect(list.find((i) => i.code === 'fill-beam')!.heavier).toBeGreaterThan(3);
+  });
+});
+
+describe('rules of the machine', () => {
+  it.each([
+    ['rides-on-itself', [put('axes.0.carriedBy', 'plunge')]], ['rides-on-nothing', [put('axes.1.carriedBy', 'ghost')]], ['nothing-moves', [put('axes.2.loads.masses', [])]],
+    ['wider-than-cutter', [put('brief.cuts.0.width', guess('length', '8 mm'))]], ['prop-beyond-beam', [put('structure.prop', { at: guess('length', '3 m'), stiffness: guess('stiffness', '20 N/µm') })]],
+    ['no-room-inside', [put('structure.beam.section', { kind: 'rect-tube', height: guess('length', '40 mm'), width: guess('length', '40 mm'), wall: guess('length', '20 mm'), making: 'cold' })]],
+    ['no-room-inside', [put('stand', [{ ...startingBody('x', startingShape('member')), shape: { ...startingShape('member'), section: { kind: 'round-tube', diameter: guess('length', '10 mm'), wall: guess('length', '6 mm') } } }])]],
+  ] as const)('%s is refused with the place and the reason', (code, edits) => {
+    const [issue] = machineIssues(applyEdits(kayak, edits));
+    expect(issue).toMatchObject({ code });
+    expect(issue!.wanted.length).toBeGreaterThan(5);
+  });
+  it('every structure to start from stands, whatever the arrangement', () => {
+    for (const arrangement of ['moving-gantry', 'moving-table', 'cantilever', 'lifted-two', 'lifted-four', 'fixed-gantry'] as const) {
+      const project = { ...kayak, structure: startingStructure(1.29, 2.54), brief: { ...kayak.brief, arrangement } };
+      expect(projectIssues(project)).toEqual([]);
+      const { flex } = machineReport(project, { flex: true });
+      for (const way of ['x', 'y', 'z'] as const) {
+        expect(flex!.softest[way].stiffness, `${arrangement} ${way}`).toBeGreaterThan(1e4);
+        expect(flex!.softest[way].budget.reduce((s, p) => s + p.value, 0) * flex!.softest[way].stiffness).toBeCloseTo(1, 5);
+      }
+      expect(flex!.frequency.hertz).toBeGreaterThan(1);
+    }
+  });
+});
