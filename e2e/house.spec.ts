@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { openBench, openLink, openShelf, rung } from './pages';
+import { openBench, openLink, openShelf, openWhole, rung } from './pages';
 
 const noViolation = async (page: Page) => {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -15,6 +15,12 @@ const views: [string, (page: Page) => Promise<void>][] = [
   ['bench, plunge with masses', async (page) => { await openBench(page, 'plunge'); await page.getByRole('button', { name: /Moving mass/ }).click(); }],
   ['bench with a refused text', async (page) => { await openBench(page); await page.getByLabel('Travel', { exact: true }).fill('nonsense'); }],
   ['working', async (page) => { await openBench(page); await rung(page, 'Torque at rapid').click(); await page.locator('.katex').first().waitFor(); }],
+  ['brief', async (page) => { await openShelf(page); await page.goto('/brief?m=tern-creek'); await page.getByRole('radio', { name: /^Moving table/ }).waitFor(); }],
+  ['cuts', async (page) => { await openShelf(page); await page.goto('/brief?m=tern-creek&a=cuts'); await page.getByRole('img', { name: /^Forces over one turn/ }).waitFor(); }],
+  ['masses', async (page) => { await openShelf(page); await page.goto('/brief?m=wayside&a=masses'); await page.getByText('Truck with eight wheels').first().click(); }],
+  ['whole machine', async (page) => { await openWhole(page); await page.getByRole('button', { name: /^Try: Closed steel tube/ }).waitFor(); }],
+  ['whole machine, accuracy', async (page) => { await openWhole(page, 'wayside'); await page.getByRole('button', { name: 'Accuracy', exact: true }).click(); await page.getByText('Flex under cut').first().waitFor(); }],
+  ['whole machine, picture', async (page) => { await openWhole(page); await page.getByRole('button', { name: 'Picture' }).click(); await page.getByRole('slider', { name: /Gantry axis/ }).waitFor(); }],
   ['handbook', async (page) => { await page.goto('/handbook'); await page.getByRole('heading', { name: 'Handbook' }).waitFor(); }],
   ['a formula', async (page) => { await page.goto('/handbook/belt/loop-length'); await page.locator('.katex').first().waitFor(); }],
   ['exchange', async (page) => { await openBench(page); await openLink(page, /^Stepper/); await page.getByRole('button', { name: /^Exchange/ }).click(); await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click(); await page.getByText('with it').waitFor(); }],
@@ -85,7 +91,7 @@ test('on paper the sheet stands without rail and buttons, the essentials include
 
 test('each station to come says so in one sentence', async ({ page }) => {
   await openBench(page);
-  for (const name of ['Brief', 'Fit', 'Build', 'Prove', 'Log']) {
+  for (const name of ['Fit', 'Build', 'Prove', 'Log']) {
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     await expect(page.getByText('Not built yet')).toBeVisible();

@@ -50,7 +50,7 @@ test('export, delete, import: the same; delete can be taken back', async ({ page
   await page.getByRole('button', { name: 'Take back' }).last().click();
   await expect(page.getByRole('link', { name: demoName, exact: true })).toBeVisible();
   // The demo is put in once: a deleted one does not come back by itself.
-  for (const name of [demoName, 'Fernhollow gate table']) await page.getByRole('button', { name: `Delete ${name}` }).click();
+  for (const name of [demoName, 'Fernhollow gate table', 'Wayside scenery cutter']) await page.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(page.getByText('No machine yet')).toBeVisible();
   await page.reload();
   await expect(page.getByText('No machine yet')).toBeVisible();
@@ -62,7 +62,7 @@ test('damaged, foreign and newer files are refused by name of the field, and not
   const cases: [string, string, RegExp][] = [
     ['cut.json', good.slice(0, 900), /wanted a JSON file/],
     ['foreign.json', '{"format":"gpx","version":1}', /format: read “gpx”; wanted “rugged-carriage-machine”/],
-    ['newer.json', good.replace('"version": 2', '"version": 7'), /version: read “7”; wanted 2 or lower .*newer edition/],
+    ['newer.json', good.replace('"version": 3', '"version": 7'), /version: read “7”; wanted 3 or lower .*newer edition/],
     ['hand.json', good.replace('"si": 0.8', '"si": -0.8'), /axes\.0\.demands\.acceleration\.si: read “-0\.8”; wanted above 0/],
   ];
   for (const [name, text, message] of cases) {

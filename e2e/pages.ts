@@ -38,3 +38,10 @@ export const rung = (page: Page, name: string): Locator => page.getByRole('group
 
 /** Waits until the last edit is stored. */
 export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')).toBeVisible();
+
+/** Opens a demo machine as a whole, its frame solved. */
+export async function openWhole(page: Page, machine = 'tern-creek'): Promise<void> {
+  await openShelf(page);
+  await page.goto(`/size?m=${machine}&a=whole`);
+  await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
+}

@@ -62,10 +62,10 @@ describe('edits of an axis', () => {
   it('are refused where a rule forbids them, and then change nothing', async () => {
     const session = await tab(await machine());
     const before = session.project;
-    const issues = session.editAxis(0, [{ path: 'drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }], { label: 'Root', touched: 'drive.rootDiameter' });
-    expect(issues[0]).toMatchObject({ code: 'root-not-below-nominal', path: ['drive', 'rootDiameter'] });
+    const issues = session.editMachine([{ path: 'axes.0.drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }], { label: 'Root', touched: 'axes.0.drive.rootDiameter' });
+    expect(issues[0]).toMatchObject({ code: 'root-not-below-nominal', path: ['axes', 0, 'drive', 'rootDiameter'] });
     expect(session.project).toBe(before);
-    expect(session.editAxis(0, [lead(0.01)], { label: 'Lead' })).toEqual([]);
+    expect(session.editMachine([{ ...lead(0.01), path: 'axes.0.drive.lead' }], { label: 'Lead' })).toEqual([]);
     expect(session.project!.axes[0]!.drive).toMatchObject({ lead: { si: 0.01 } });
   });
 });

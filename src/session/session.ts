@@ -1,6 +1,6 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Edit, Issue } from '@/core/findings';
-import { applyEdits, axisIssues, type Project } from '@/core/model';
+import { applyEdits, axisIssues, machineIssues, type Project } from '@/core/model';
 import type { Loaded, MachineStorage, StorageProblem, StoredMachine } from '@/storage';
 import { emptyHistory, type History, remember, stepBack, stepForward } from './history';
 
@@ -73,14 +73,20 @@ export class Session {
   }
 
   /**
-   * Changes one axis, unless a rule between its fields forbids it: then nothing changes and the issues come back.
+   * Changes the machine unless a rule forbids it: then nothing changes and the issues come back. Paths lead from its root.
    * @param touched the path that was typed into, for the message.
    */
-  editAxis(index: number, edits: readonly Edit[], options: EditOptions & { readonly touched?: string }): Issue[] {
-    const axis = this.project?.axes[index];
-    if (!axis) return [];
-    const issues = axisIssues(applyEdits(axis, edits), options.touched);
-    if (issues.length === 0) this.edit(edits.map((e) => ({ ...e, path: `axes.${index}.${e.path}` })), options);
+  editMachine(edits: readonly Edit[], options: EditOptions & { readonly touched?: string }): Issue[] {
+    const before = this.project;
+    if (!before) return [];
+    const after = applyEdits(before, edits);
+    const issues = after.axes.flatMap((axis, i) => {
+      if (axis === before.axes[i]) return [];
+      const root = `axes.${i}.`;
+      return axisIssues(axis, options.touched?.startsWith(root) ? options.touched.slice(root.length) : undefined).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] }));
+    });
+    issues.push(...machineIssues(after, options.touched).map((issue) => ({ ...issue, path: [...issue.path] })));
+    if (issues.length === 0) this.edit(edits, options);
     return issues;
   }
 

@@ -32,7 +32,8 @@ export interface QuantityFieldProps {
 function otherText(kind: Kind, value: QuantityValue): string {
   const metric = formatQuantity(kind, value.si, 'metric');
   const same = value.typed.replace(/\s/g, '') === metric.text.replace(/\s/g, '');
-  if (!same && !value.typed.endsWith(metric.unit)) return metric.text;
+  // Five digits and more tell nobody anything: 980 cm⁴ is held against inches, not against mm⁴.
+  if (!same && !value.typed.endsWith(metric.unit) && Math.abs(Number(metric.number)) < 1e5) return metric.text;
   return hasOtherSystem(kind) ? formatQuantity(kind, value.si, 'imperial', 3).text : same || metric.unit === '' ? '' : metric.text;
 }
 

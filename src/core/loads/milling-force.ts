@@ -50,8 +50,9 @@ export const engagement = (width: number): number => Math.acos(1 - 2 * Math.min(
  * means by Simpson's rule over the engagement, peaks and RMS by 720 steps between two teeth. A tooth stands at phi from the
  * line across the feed; conventional cutting starts at phi = 0 with no chip, climb cutting ends at 180° with none.
  * Straight flutes: the peak of a spiral cutter is lower, the mean is the same.
+ * @param onStep is told the share of the turn and both forces at each step, for drawing.
  */
-export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc11, exponent, radial, climb }: MillingInputs): MillingForce {
+export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc11, exponent, radial, climb }: MillingInputs, onStep?: (turn: number, along: number, across: number) => void): MillingForce {
   const fz = feed / (flutes * (spindle / (2 * Math.PI)));
   const arc = engagement(width / diameter);
   const [from, to] = climb ? [Math.PI - arc, Math.PI] : [0, arc];
@@ -83,6 +84,7 @@ export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc
       ft += f;
       cutting += 1;
     }
+    onStep?.((step + 0.5) / STEPS / flutes, fx, fy);
     squareX += fx * fx; squareY += fy * fy;
     peakX = Math.max(peakX, Math.abs(fx)); peakY = Math.max(peakY, Math.abs(fy)); peakF = Math.max(peakF, ft);
     teeth = Math.max(teeth, cutting);

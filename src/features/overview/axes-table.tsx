@@ -3,7 +3,7 @@
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
-import type { MachineReport } from '@/core/machine';
+import { type MachineReport, ridersOf } from '@/core/machine';
 import { type Project, type Role, roles, startingAxis } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { machineHref } from '@/features/frame';
@@ -17,12 +17,17 @@ const MOST_AXES = 8;
 /** The axes with verdict and letter; they can be added and removed (and that taken back). */
 export function AxesTable({ session, project, report }: { session: Session; project: Project; report: MachineReport }) {
   const setAxes = (axes: Project['axes'], label: string) => session.edit([{ path: 'axes', value: axes }], { label });
-  const add = (role: Role) => setAxes([...project.axes, startingAxis(role, freshId())], `Added: ${roles[role].name}`);
+  /** A new axis rides where one of its kind does: across on the long axis, upright on the one across. */
+  const ridesOn = (role: Role) => project.axes.find((a) => (role === 'gantry' ? a.role === 'bed' : role === 'plunge' ? a.role === 'gantry' : false))?.id ?? null;
+  const add = (role: Role) => setAxes([...project.axes, { ...startingAxis(role, freshId()), carriedBy: ridesOn(role) }], `Added: ${roles[role].name}`);
+  // What rode on it rides on what carried it.
+  const remove = (axis: Project['axes'][number]) => setAxes(project.axes.filter((a) => a.id !== axis.id).map((a) => (a.carriedBy === axis.id ? { ...a, carriedBy: axis.carriedBy } : a)), `Removed: ${axis.name}`);
+  const bare = (axis: Project['axes'][number]) => project.axes.some((a) => a.id !== axis.id && !a.loads.masses.length && ridersOf(project, a.id).every((r) => r.id === axis.id));
   return (
     <section aria-labelledby="axes-title">
       <h2 id="axes-title">Axes</h2>
       <table className={styles.axes}>
-        <thead><tr><th scope="col">Letter</th><th scope="col">Axis</th><th scope="col">Verdict</th><th scope="col">Travel</th><th scope="col">Moves</th><th scope="col">Rapid asked</th><th scope="col">Good for</th><td /></tr></thead>
+        <thead><tr><th scope="col">Letter</th><th scope="col">Axis</th><th scope="col">Verdict</th><th scope="col">Travel</th><th scope="col">Moves</th><th scope="col">Asked</th><th scope="col">Good for</th><td /></tr></thead>
         <tbody>
           {project.axes.map((axis, i) => {
             const r = report.axes[i]!;
@@ -37,7 +42,7 @@ export function AxesTable({ session, project, report }: { session: Session; proj
                 <td>{formatQuantity('mass', r.mass, project.units, 3).text}</td>
                 <td>{axis.demands.rapid.typed}</td>
                 <td><b>{formatQuantity('speed', r.speed, project.units, 3).text}</b></td>
-                <td><IconButton size="small" aria-label={`Remove the ${axis.name}`} disabled={project.axes.length === 1} onClick={() => setAxes(project.axes.filter((a) => a.id !== axis.id), `Removed: ${axis.name}`)}><DeleteIcon fontSize="inherit" /></IconButton></td>
+                <td><IconButton size="small" aria-label={`Remove the ${axis.name}`} disabled={project.axes.length === 1 || bare(axis)} onClick={() => remove(axis)}><DeleteIcon fontSize="inherit" /></IconButton></td>
               </tr>
             );
           })}

@@ -31,6 +31,7 @@ describe('the list of machines', () => {
     show(true);
     await userEvent.click(await screen.findByRole('button', { name: 'Delete Tern Creek kayak router' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Delete Fernhollow gate table' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Delete Wayside scenery cutter' }));
     expect(await screen.findByText('No machine yet')).toBeInTheDocument();
     cleanup();
     show(true);

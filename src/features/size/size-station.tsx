@@ -8,21 +8,20 @@ import { axisDoubt } from '@/core/choose';
 import { axisReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { machineHref, useMachineReport, useOpenMachine } from '@/features/frame';
+import { machineHref, SheetHead, useMachineReport, useOpenMachine } from '@/features/frame';
 import { useSessionState } from '@/session';
 import { TitleBlock } from '@/ui/title-block';
 import { AskedPanel } from './asked-panel';
 import { AxisDrawing } from './drawing/axis-drawing';
-import { AxisTabs } from './axis-tabs';
 import { Figures } from './figures';
 import { FindingsPanel } from './findings-panel';
 import { labelOf } from './labels';
 import { Pins } from './exchange/pins';
 import type { PartLink } from '@/core/catalogue';
-import { SheetTools } from './sheet-tools';
 import styles from './sheet.module.css';
 import { TrainPanel } from './train-panel';
 import type { LinkId } from './link';
+import { sizeTabs, WHOLE } from './tabs';
 import { useAxisEditor } from './use-axis-editor';
 import { ChartBox, LadderBox } from './views/bench-views';
 import { usePins } from './use-pins';
@@ -31,15 +30,23 @@ import { usePins } from './use-pins';
 const WorkingDrawer = dynamic(() => import('@/ui/working-drawer').then((m) => m.WorkingDrawer), { ssr: false });
 const ExchangeDialog = dynamic(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog), { ssr: false });
 
-/** The axis bench: one axis on one sheet. */
+const WholeMachine = dynamic(() => import('@/features/whole').then((m) => m.WholeMachine), { ssr: false });
+
+/** The Size station: an axis on its bench, or the machine as a whole. */
 export function SizeStation() {
+  return useSearchParams().get('a') === WHOLE ? <WholeMachine /> : <AxisBench />;
+}
+
+/** The axis bench: one axis on one sheet, loaded as the whole machine loads it. */
+function AxisBench() {
   const { session, project } = useOpenMachine();
   const router = useRouter();
   const wanted = useSearchParams().get('a');
   const index = Math.max(0, project.axes.findIndex((a) => a.id === wanted));
-  const axis = project.axes[index]!;
+  const stored = project.axes[index]!;
   const system = project.units;
   const report = useMachineReport(project);
+  const axis = report.effective[index]!;
   const mine = report.axes[index]!;
   // A millisecond: every uncertain input moved both ways through the silent model.
   const doubt = useMemo(() => axisDoubt(axis), [axis]);
@@ -69,9 +76,9 @@ export function SizeStation() {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (!e.altKey || (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight')) return;
-      const next = project.axes[(index + (e.key === 'ArrowRight' ? 1 : -1) + project.axes.length) % project.axes.length]!;
+      const ids = [...project.axes.map((a) => a.id), WHOLE];
       e.preventDefault();
-      router.replace(machineHref('size', project.id, next.id), { scroll: false });
+      router.replace(machineHref('size', project.id, ids[(index + (e.key === 'ArrowRight' ? 1 : -1) + ids.length) % ids.length]), { scroll: false });
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -81,17 +88,15 @@ export function SizeStation() {
 
   return (
     <div className={styles.bench}>
-      <header className={styles.head}>
-        <div className={styles.title}>
-          <h1>{project.name}</h1>
-          <SheetTools session={session} project={project}><Pins axis={axis} report={mine} pins={project.pins} system={system} onPin={pins.pin} onTake={pins.take} onDrop={pins.drop} /></SheetTools>
-        </div>
-        <AxisTabs project={project} report={report} current={axis.id} />
-      </header>
+      <div className={styles.headBox}>
+        <SheetHead session={session} project={project} label="Axes" tabs={sizeTabs(project, report, stored.id)}>
+          <Pins axis={stored} report={mine} pins={project.pins} project={project} system={system} onPin={pins.pin} onTake={pins.take} onDrop={pins.drop} />
+        </SheetHead>
+      </div>
 
       <div className={styles.left} key={axis.id}>
-        <AskedPanel axis={axis} mass={mine.mass} editor={editor} system={system} />
-        <TrainPanel axis={axis} report={mine} editor={editor} system={system} open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
+        <AskedPanel axis={stored} loaded={axis} project={project} mass={mine.mass} editor={editor} system={system} />
+        <TrainPanel axis={stored} report={mine} editor={editor} system={system} open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
       </div>
 
       <div className={styles.drawingBox}>

@@ -1,7 +1,7 @@
-import { Coming } from '@/features/stations';
+import { BriefStation } from '@/features/brief';
 
 export const metadata = { title: 'Brief' };
 
 export default function BriefPage() {
-  return <Coming station="brief" />;
+  return <BriefStation />;
 }

@@ -86,13 +86,15 @@ function softestOf(project: Project, reports: readonly Pick<AxisReport, 'axisId'
 /** What moves on the bed axis, or on the first axis where there is none. */
 const heaviest = (project: Project) => Math.max(...massReport(project).axes.map((a) => a.total));
 
+/** One step of the ranking: how many of all changes have been tried. */
+export interface ImprovementStep { readonly done: number; readonly of: number }
+
 /**
- * Changes to the structure ranked by what they bring in a direction. Each is put through the whole frame; those that bring
- * less than 2 % in every direction and none in the sag are left out.
+ * Changes to the structure ranked by what they bring in a direction, one solved machine a step, so that the caller can show
+ * progress and stop. Those that bring less than 2 % in every direction and none in the sag are left out.
  * @param project as it is stored. @param reports of its axes. @param way direction that matters most.
- * @param onDone called after each change with how many are done of all: progress, and a place to stop (return false).
  */
-export function improvements(project: Project, reports: readonly Pick<AxisReport, 'axisId' | 'stiffness'>[], way: WayId, onDone: (done: number, of: number) => boolean = () => true): Improvement[] {
+export function* improvementSteps(project: Project, reports: readonly Pick<AxisReport, 'axisId' | 'stiffness'>[], way: WayId): Generator<ImprovementStep, Improvement[]> {
   const now = softestOf(project, reports);
   if (!now) return [];
   const weight = heaviest(project);
@@ -100,14 +102,21 @@ export function improvements(project: Project, reports: readonly Pick<AxisReport
   const found: Improvement[] = [];
   for (const [i, { code, params, edits }] of list.entries()) {
     const changed = applyEdits(project, edits);
-    if (!projectIssues(changed).length) {
-      const then = softestOf(changed, reports);
-      if (then) {
-        const gain = Object.fromEntries(ways.map((w, d) => [w, now.compliance[d]! / then.compliance[d]!])) as Record<WayId, number>;
-        if (Object.values(gain).some((g) => g > 1.02) || then.sag < 0.97 * now.sag) found.push({ code, params, edits, gain, sag: then.sag, heavier: heaviest(changed) - weight });
-      }
+    const then = projectIssues(changed).length ? undefined : softestOf(changed, reports);
+    if (then) {
+      const gain = Object.fromEntries(ways.map((w, d) => [w, now.compliance[d]! / then.compliance[d]!])) as Record<WayId, number>;
+      if (Object.values(gain).some((g) => g > 1.02) || then.sag < 0.97 * now.sag) found.push({ code, params, edits, gain, sag: then.sag, heavier: heaviest(changed) - weight });
     }
-    if (!onDone(i + 1, list.length)) break;
+    yield { done: i + 1, of: list.length };
   }
   return found.sort((a, b) => b.gain[way] - a.gain[way]);
+}
+
+/** The whole ranking at once. */
+export function improvements(...args: Parameters<typeof improvementSteps>): Improvement[] {
+  const steps = improvementSteps(...args);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }

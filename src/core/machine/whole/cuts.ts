@@ -77,6 +77,16 @@ function milled(cut: MillCut, spindle: Brief['spindle'], sheet: Worksheet): Omit
   };
 }
 
+/** Forces over one turn of a milling cut, N, by the share of the turn: what is drawn. */
+export function forceOverTurn(cut: MillCut): { readonly turn: number; readonly along: number; readonly across: number }[] {
+  const points: { turn: number; along: number; across: number }[] = [];
+  let step = 0;
+  millingForce({ diameter: cut.diameter.si, flutes: cut.flutes.si, spindle: cut.spindle.si, feed: cut.feed.si, depth: cut.depth.si, width: Math.min(cut.width.si, cut.diameter.si), kc11: cut.kc11.si, exponent: cut.exponent.si, radial: cut.radial.si, climb: cut.way === 'climb' },
+    (turn, along, across) => { if (step++ % 12 === 0) points.push({ turn, along, across }); });
+  // Every tooth does the same.
+  return Array.from({ length: cut.flutes.si }, (_, tooth) => points.map((p) => ({ ...p, turn: p.turn + tooth / cut.flutes.si }))).flat();
+}
+
 /** The loads of one cut. */
 export function cutLoad(cut: Cut, spindle: Brief['spindle'], sheet: Worksheet = silentWorksheet): CutLoad {
   const corner = cut.corner ? sheet.apply(loads.cornerAcceleration, { feed: cut.feed.si, radius: cut.corner.si }, `cut.${cut.id}.corner`) : null;

@@ -49,6 +49,8 @@ export const loadsAlike = (a: Axis, b: Axis): boolean =>
 /** Edits that were worked out on an effective axis, as they apply to the stored one: rows of other places stay where they are. */
 export function toStored(edits: readonly Edit[], stored: Axis): Edit[] {
   return edits.map((edit) => {
+    // Side loads that came from the cuts are not the guide's own.
+    if (edit.path === 'guide') return { ...edit, value: { ...(edit.value as unknown as Axis['guide']), sideForce: stored.guide.sideForce, normalForce: stored.guide.normalForce } as never };
     if (edit.path !== 'loads.masses' || !Array.isArray(edit.value)) return edit;
     const rows = (edit.value as readonly { id: string }[]).filter((r) => !r.id.startsWith(DERIVED)).map((r) => { const kept = stored.loads.masses.find((b) => b.id === r.id); return kept?.shape ? kept : { ...r, shape: null }; });
     return { ...edit, value: rows };

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyEdits, type Axis, guess, machineIssues, type Project, projectIssues, startingAxis, startingBody, startingCut, startingProject, startingShape, startingStructure } from '@/core/model';
+import { applyEdits, type Axis, guess, machineIssues, type MillCut, type Project, projectIssues, startingAxis, startingBody, startingCut, startingProject, startingShape, startingStructure } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { axisReport, briefWorking, cutLoad, cutLoads, effectiveAxes, effectiveAxis, footprint, improvements, loadsAlike, machineCodes, machineReport, massReport, outlooks, proposedTargets, ridersOf, toStored, worstCut } from '..';
+import { axisReport, briefWorking, cutLoad, cutLoads, effectiveAxes, effectiveAxis, footprint, forceOverTurn, improvements, improvementSteps, loadsAlike, machineCodes, machineReport, massReport, outlooks, proposedTargets, ridersOf, toStored, worstCut } from '..';
 
 const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
 const put = (path: string, value: unknown) => ({ path, value: value as never });
@@ -88,6 +88,14 @@ describe('cuts', () => {
     expect(held.along / free.along).toBeCloseTo(240 / free.power, 6);
     expect(held.available).toBeCloseTo(240, 6);
     expect(free.available).toBeNull();
+  });
+  it('are drawn over one turn: every tooth alike, the peak that is reported', () => {
+    const cut = kayak.brief.cuts[0] as MillCut;
+    const turn = forceOverTurn(cut);
+    const load = cutLoad(cut, null);
+    expect(Math.max(...turn.map((p) => Math.abs(p.across))) / load.across).toBeCloseTo(1, 1);
+    expect(turn.at(-1)!.turn).toBeLessThan(1);
+    expect(turn[0]!.across).toBeCloseTo(turn[turn.length / 2]!.across, 9);
   });
   it('plasma asks for speed and corners, a knife for drag and pressure', () => {
     expect(cutLoad(startingCut('plasma', 'a'), null)).toMatchObject({ along: 10, axial: 0, power: 0 });
@@ -197,10 +205,11 @@ describe('improvements of the frame', () => {
     // The arm that sagged 3 mm and more, cured by a support rail (common practice, no source).
     expect(after!.sag.spread).toBeLessThan(0.1 * before!.sag.spread);
   });
-  it('stop when they are asked to, and tell how far they are', () => {
-    const seen: number[] = [];
-    improvements(scenery, machineReport(scenery).axes, 'x', (done) => { seen.push(done); return done < 3; });
-    expect(seen).toEqual([1, 2, 3]);
+  it('come step by step, so that they can be stopped', () => {
+    const steps = improvementSteps(scenery, machineReport(scenery).axes, 'x');
+    const first = steps.next();
+    expect(first).toMatchObject({ done: false, value: { done: 1 } });
+    expect((first.value as { of: number }).of).toBeGreaterThan(5);
     expect(improvements({ ...scenery, structure: null }, [], 'x')).toEqual([]);
   });
   it('a third rod stiffens a gantry on rods, filling a tube makes it heavier', () => {

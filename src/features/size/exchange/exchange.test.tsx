@@ -7,7 +7,7 @@ import { familyById, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
 import { axisReport } from '@/core/machine';
 import { applyEdits, type OwnPart } from '@/core/model';
-import { demoAxis, withSi } from '@test/helpers/demo';
+import { demoAxis, demoProject, withSi } from '@test/helpers/demo';
 import { CompareTable } from './compare-table';
 import { ExchangeDialog } from './exchange-dialog';
 import { Pins } from './pins';
@@ -102,7 +102,7 @@ describe('two variants side by side', () => {
   it('a pin is taken, shown, put back and dropped', async () => {
     const spies = { onPin: vi.fn(), onTake: vi.fn(), onDrop: vi.fn() };
     const pin = { id: 'p', axisId: axis.id, name: 'Thick screw', axis: applyEdits(axis, swapEdits(axis, familyById('ball-screw')!, familyById('ball-screw')!.parts.at(-1)!)) };
-    render(<Pins axis={axis} report={report} pins={[pin, { ...pin, id: 'q', axisId: 'other' }]} system="metric" {...spies} />);
+    render(<Pins axis={axis} project={demoProject() as never} report={report} pins={[pin, { ...pin, id: 'q', axisId: 'other' }]} system="metric" {...spies} />);
     await userEvent.click(screen.getByRole('button', { name: 'Pin' }));
     expect(spies.onPin).toHaveBeenCalledWith('Variant 2');
     await userEvent.click(screen.getByRole('button', { name: 'Compare 1' }));

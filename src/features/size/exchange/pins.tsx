@@ -3,14 +3,14 @@
 import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { compareReports } from '@/core/choose';
-import { type AxisReport, axisReport } from '@/core/machine';
-import type { Axis, Pin } from '@/core/model';
+import { type AxisReport, axisReport, effectiveAxis } from '@/core/machine';
+import type { Axis, Pin, Project } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { CompareTable } from './compare-table';
 import styles from './exchange.module.css';
 
 interface PinsProps {
-  readonly axis: Axis; readonly report: AxisReport; readonly pins: readonly Pin[]; readonly system: UnitSystem;
+  readonly axis: Axis; readonly report: AxisReport; readonly project: Project; readonly pins: readonly Pin[]; readonly system: UnitSystem;
   readonly onPin: (name: string) => void; readonly onTake: (pin: Pin) => void; readonly onDrop: (pin: Pin) => void;
 }
 
@@ -18,11 +18,11 @@ interface PinsProps {
 const MOST = 24;
 
 /** Variants that were put by: hold the present axis against one of them, take it back, or drop it. */
-export function Pins({ axis, report, pins, system, onPin, onTake, onDrop }: PinsProps) {
+export function Pins({ axis, report, project, pins, system, onPin, onTake, onDrop }: PinsProps) {
   const mine = pins.filter((p) => p.axisId === axis.id);
   const [open, setOpen] = useState<string | null>(null);
   const pin = mine.find((p) => p.id === open) ?? (open ? mine[0] : undefined);
-  const comparison = pin ? compareReports(axisReport(pin.axis, { remedies: false }), report) : null;
+  const comparison = pin ? compareReports(axisReport(effectiveAxis(project, { ...pin.axis, id: axis.id, carriedBy: axis.carriedBy }), { remedies: false }), report) : null;
   return (
     <span className={styles.pins}>
       <button type="button" disabled={pins.length >= MOST} onClick={() => onPin(`Variant ${mine.length + 1}`)} title="Put the axis by as it is now, to hold others against it">Pin</button>

@@ -5,9 +5,10 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { projectFileName, writeProjectFile } from '@/core/formats';
 import type { Project } from '@/core/model';
-import { downloadText, machineHref } from '@/features/frame';
+import { downloadText } from './download';
+import { machineHref } from './stations';
 import { type Session, useSessionState } from '@/session';
-import styles from './sheet.module.css';
+import styles from './sheet-head.module.css';
 
 /** Small words under the title: undo, units, light, print, export. */
 export function SheetTools({ session, project, children }: { session: Session; project: Project; children?: ReactNode }) {
@@ -19,7 +20,7 @@ export function SheetTools({ session, project, children }: { session: Session; p
   const last = past[past.length - 1];
   return (
     <div className={styles.tools}>
-      <Link href={machineHref('machine', project.id)}>Whole machine</Link>
+      <Link href={machineHref('machine', project.id)}>First page</Link>
       <Link href="/handbook">Handbook</Link>
       <button type="button" disabled={!last} onClick={() => session.undo()} title={last ? `Take back: ${last.label}` : 'Nothing to take back'}>Undo{past.length ? ` ${past.length}` : ''}</button>
       <button type="button" disabled={!future.length} onClick={() => session.redo()}>Redo</button>

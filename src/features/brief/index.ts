@@ -1,0 +1,1 @@
+export { BriefStation } from './brief-station';

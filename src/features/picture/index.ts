@@ -1,0 +1,2 @@
+export { MachinePicture } from './machine-picture';
+export { PlainDrawing, restingPositions } from './plain-drawing';

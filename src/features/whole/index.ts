@@ -1,0 +1,2 @@
+export { WholeMachine } from './whole-machine';
+export { MachineFindings } from './findings';

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { flexService } from './flex-service';
+
+expose(flexService());

@@ -1,0 +1,3 @@
+export { flexClient } from './client';
+export { flexService } from './flex-service';
+export type { FlexApi } from './protocol';
