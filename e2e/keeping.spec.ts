@@ -63,7 +63,7 @@ test('damaged, foreign and newer files are refused by name of the field, and not
     ['cut.json', good.slice(0, 900), /wanted a JSON file/],
     ['foreign.json', '{"format":"gpx","version":1}', /format: read “gpx”; wanted “rugged-carriage-machine”/],
     ['newer.json', good.replace('"version": 3', '"version": 7'), /version: read “7”; wanted 3 or lower .*newer edition/],
-    ['hand.json', good.replace('"si": 0.8', '"si": -0.8'), /axes\.0\.demands\.acceleration\.si: read “-0\.8”; wanted above 0/],
+    ['hand.json', good.replace('"si": 2.54', '"si": -2.54'), /axes\.0\.demands\.travel\.si: read “-2\.54”; wanted above 0/],
   ];
   for (const [name, text, message] of cases) {
     await importText(page, name, text);

@@ -12,14 +12,14 @@ test('the first page says in one look: drawing, verdicts, three findings with re
   await expect(page.getByText('Mend what gives out on the machine as a whole.')).toBeVisible();
   await expect(page.getByText('95 of 900')).toBeVisible();
   await page.getByRole('link', { name: 'Turn it, bend it, see what gives' }).click();
-  await expect(page).toHaveURL(/a=whole/);
+  await expect(page).toHaveURL(/a=~whole/);
 });
 
 test('a change of one body is felt by every axis that carries it, in the same keystroke', async ({ page }) => {
   await openShelf(page);
   await page.goto('/brief?m=tern-creek&a=masses');
   await expect(page.getByRole('region', { name: 'Bed axis' })).toContainText('65.1 kg');
-  await page.getByText('Spindle 2.2 kW with clamp').first().click();
+  await page.getByRole('region', { name: 'Plunge axis' }).getByText('Spindle 2.2 kW with clamp').click();
   await page.getByRole('region', { name: 'Plunge axis' }).getByLabel('Mass', { exact: true }).fill('12.9 kg');
   await expect(page.getByRole('region', { name: 'Plunge axis' })).toContainText('16.6 kg');
   await expect(page.getByRole('region', { name: 'Gantry axis' })).toContainText('25.9 kg');
@@ -28,7 +28,7 @@ test('a change of one body is felt by every axis that carries it, in the same ke
   await page.getByRole('region', { name: 'Bed axis' }).getByLabel('Rides on').selectOption('plunge');
   await expect(page.getByRole('region', { name: 'Bed axis' }).getByLabel('Rides on')).toHaveValue('');
   await page.getByRole('region', { name: 'Plunge axis' }).getByRole('button', { name: 'Add a body' }).click();
-  await page.getByText('Another body').first().click();
+  await page.getByRole('region', { name: 'Plunge axis' }).getByText('Another body').click();
   await page.getByLabel('Mass by').last().selectOption('plate');
   await expect(page.getByRole('region', { name: 'Plunge axis' })).toContainText('1.944 kg');
   await stored(page);

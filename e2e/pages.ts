@@ -42,6 +42,6 @@ export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')
 /** Opens a demo machine as a whole, its frame solved. */
 export async function openWhole(page: Page, machine = 'tern-creek'): Promise<void> {
   await openShelf(page);
-  await page.goto(`/size?m=${machine}&a=whole`);
+  await page.goto(`/size?m=${machine}&a=~whole`);
   await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
 }

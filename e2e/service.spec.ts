@@ -21,18 +21,18 @@ test('the terminal and the service give the same report', async ({ request }) =>
 test('the terminal says problems on standard error with exit code 2', () => {
   const folder = mkdtempSync(join(tmpdir(), 'machine-'));
   const bad = join(folder, 'bad.json');
-  writeFileSync(bad, demo.replace('"version": 2', '"version": 9'));
+  writeFileSync(bad, demo.replace('"version": 3', '"version": 9'));
   const newer = report(bad);
   expect([newer.status, newer.stdout]).toEqual([2, '']);
-  expect(newer.stderr).toContain('version: read “9”; wanted 2 or lower');
+  expect(newer.stderr).toContain('version: read “9”; wanted 3 or lower');
   expect(report(join(folder, 'nowhere.json'))).toMatchObject({ status: 2, stdout: '' });
   expect(report()).toMatchObject({ status: 2, stdout: '' });
 });
 
 test('the service answers 422 with issues and 413 above 5 MB', async ({ request }) => {
-  const broken = await request.post('/api/report', { data: demo.replace('"si": 0.8', '"si": "five"'), headers: { 'content-type': 'application/json' } });
+  const broken = await request.post('/api/report', { data: demo.replace('"si": 2.54', '"si": "five"'), headers: { 'content-type': 'application/json' } });
   expect(broken.status()).toBe(422);
-  expect((await broken.json()).issues[0]).toMatchObject({ code: 'wrong-type', path: ['axes', 0, 'demands', 'acceleration', 'si'], read: 'five' });
+  expect((await broken.json()).issues[0]).toMatchObject({ code: 'wrong-type', path: ['axes', 0, 'demands', 'travel', 'si'], read: 'five' });
   expect((await request.post('/api/report', { data: '{', headers: { 'content-type': 'application/json' } })).status()).toBe(422);
   expect((await request.post('/api/report', { data: ' '.repeat(5 * 1024 * 1024 + 10), headers: { 'content-type': 'application/json' } })).status()).toBe(413);
   expect((await request.get('/api/report')).status()).toBe(405);

@@ -15,18 +15,21 @@ const bench = (axis, machine = 'tern-creek') => `/size?m=${machine}&a=${axis}`;
 const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
+  { name: 'brief', path: '/brief?m=tern-creek', size: desk },
+  { name: 'brief-cuts', path: '/brief?m=tern-creek&a=cuts', size: desk, act: (page) => page.getByRole('button', { name: /^Aluminium deck/ }).click() },
+  { name: 'brief-masses', path: '/brief?m=wayside&a=masses', size: desk },
+  { name: 'whole-flex', path: bench('~whole'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Closed/ }).waitFor() },
+  { name: 'whole-accuracy', path: bench('~whole', 'wayside'), size: desk, act: (page) => page.getByRole('button', { name: 'Accuracy', exact: true }).click() },
+  { name: 'whole-picture', path: bench('~whole', 'fernhollow'), size: desk, act: async (page) => { await page.getByRole('button', { name: 'Picture' }).click(); await page.locator('canvas').waitFor(); await page.waitForTimeout(1500); } },
   { name: 'axis-bench', path: bench('bed'), size: desk },
-  { name: 'axis-bench-belt', path: bench('bed', 'fernhollow'), size: desk },
   { name: 'exchange', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.locator('ol').getByRole('button', { name: /^Stepper/ }).first().click(); await page.getByRole('button', { name: /^Exchange/ }).click(); await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click(); } },
   { name: 'compare', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Compare/ }).click() },
   { name: 'play-and-give', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.getByRole('button', { name: 'Play', exact: true }).click(); await page.getByRole('button', { name: 'Acceleration', exact: true }).click(); } },
   { name: 'move-over-time', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'Move', exact: true }).click() },
   { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Spring/ }).first().click() },
-  { name: 'axis-bench-plunge', path: bench('plunge'), size: desk },
   { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
   { name: 'working', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click() },
-  { name: 'handbook', path: '/handbook', size: desk },
   { name: 'handbook-formula', path: '/handbook/rack/lewis-force', size: desk },
   { name: 'phone-bench', path: bench('bed'), size: phone },
 ];
@@ -45,7 +48,7 @@ try {
     await page.getByRole('link', { name: 'Tern Creek kayak router' }).waitFor();
     if (path !== '/') await page.goto(server.address + path);
     await page.waitForLoadState('networkidle');
-    if (path.startsWith('/size')) await page.locator('.recharts-area').waitFor();
+    if (path.startsWith('/size')) await page.locator('.recharts-surface').first().waitFor();
     if (act) await act(page);
     await page.waitForTimeout(350);
     await page.screenshot({ path: join(folder, `${name}.png`) });

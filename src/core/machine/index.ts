@@ -14,7 +14,7 @@ export { type CostReport, costReport } from './whole/cost';
 export { type ProposedTarget, proposedTargets } from './whole/targets';
 export { type ArrangementOutlook, footprint, outlooks } from './whole/layout';
 export { contextOf, type MachineChecked, machineChecks, type MachineCode, machineCodes, PLASMA_LEAST } from './whole/checks';
-export { type MachineFinding, machineFindings, type MachineRemedy, machineVerdict } from './whole/findings';
+export { type MachineFinding, machineFindings, type MachineRemedy, machineVerdict, wholeVerdict } from './whole/findings';
 export { type Caution, cautionsOf } from './whole/cautions';
 export type { NextStep } from './whole/next-step';
 export { type ErrorBudget, errorBudgets, type ErrorShare } from './flex/errors';

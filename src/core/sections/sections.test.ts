@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { extrusionSizes } from '@/core/catalogue';
 import { guess as m, type Section } from '@/core/model';
 import { quantity } from '@/core/units';
 import { cornerRadii, memberOf, propertiesOf, sections } from '.';
@@ -102,6 +103,17 @@ describe('members', () => {
     expect(filled.EIv / plain.EIv).toBeLessThan(2);
     expect(filled.GJ).toBe(plain.GJ);
     expect(memberOf({ kind: 'bar', height: mm(50), width: mm(20) }, 'steel', [], 'polymer-concrete').mass).toBe(memberOf({ kind: 'bar', height: mm(50), width: mm(20) }, 'steel').mass);
+  });
+  it('listed extrusions lie where a hollow box of their size and area would: more than a solid of their area, less than an empty frame; soft in twist', () => {
+    for (const e of extrusionSizes) {
+      const [h, b, area] = [e.height / 10, e.width / 10, e.area];
+      // A solid rectangle of the same proportions and area, and all of the area at the outer edge (cm⁴).
+      const solid = (area * area * (h / b)) / 12;
+      expect(e.secondMomentV, e.id).toBeGreaterThan(solid * 0.9);
+      expect(e.secondMomentV, e.id).toBeLessThan((area * h * h) / 4);
+      expect(e.torsion, e.id).toBeLessThan(e.secondMomentV + e.secondMomentL);
+    }
+    expect(extrusionSizes.length).toBeGreaterThan(10);
   });
   it('every kind of section has positive figures', () => {
     const all: Section[] = [aluminium, { kind: 'round-tube', diameter: mm(60), wall: mm(3) }, { kind: 'bar', height: mm(50), width: mm(20) }, { kind: 'round', diameter: mm(20) }, { kind: 'angle', height: mm(60), width: mm(40), thickness: mm(5) },

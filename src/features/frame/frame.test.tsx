@@ -100,7 +100,7 @@ describe('keys', () => {
 describe('the report of the open machine', () => {
   it('computes again only the axis that an edit touched', () => {
     const project = demoProject();
-    const { result, rerender } = renderHook(({ p }) => useMachineReport(p), { initialProps: { p: project } });
+    const { result, rerender } = renderHook(({ p }) => useMachineReport(p, null), { initialProps: { p: project } });
     const before = result.current;
     rerender({ p: setAt(project, 'axes.0.demands.rapid', { typed: '1 m/min', si: 1 / 60, basis: 'estimate' }) });
     expect(result.current.axes[0]).not.toBe(before.axes[0]);

@@ -1,11 +1,10 @@
 export { AppFrame } from './app-frame';
 export { downloadText } from './download';
 export { MachineFrame, useOpenMachine } from './machine-frame';
-export { useMachineReport } from './use-machine-report';
+export { type AxisReports, type OpenReport, useAxisReports, useMachineReport } from './use-machine-report';
 export { machineHref, type StationId, stationNames } from './stations';
 export { SheetHead, type SheetTab } from './sheet-head';
 export { type MachineEditor, useMachineEditor } from './use-machine-editor';
-export type { OpenReport } from './use-machine-report';
 export { MachineChoice, MachineField } from './machine-field';
 export { SectionFields } from './section-fields';
 export { useFlex } from './use-flex';

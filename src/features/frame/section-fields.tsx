@@ -1,8 +1,7 @@
 'use client';
 
-import { tubeSizes } from '@/core/catalogue';
 import { getAt, guess, type MaterialId, type Project, type Section, type SectionKind, sectionKinds, sectionRules, startingSection, tubeMakings } from '@/core/model';
-import { materials } from '@/core/catalogue';
+import { extrusionSizes, materials, tubeSizes } from '@/core/catalogue';
 import { MachineChoice, MachineField } from './machine-field';
 import type { MachineEditor } from './use-machine-editor';
 
@@ -21,6 +20,12 @@ export function SectionFields({ project, root, editor, name }: { project: Projec
     const mm = (v: number) => ({ ...guess('length', `${v} mm`), basis: 'standard' as const });
     if (size) set({ kind: 'rect-tube', height: mm(size.height), width: mm(size.width), wall: mm(size.wall), making: size.making }, `${name}: ${size.height} x ${size.width} x ${size.wall}`);
   };
+  const pickExtrusion = (id: string) => {
+    const size = extrusionSizes.find((e) => e.id === id);
+    if (!size) return;
+    const [mm, cm4] = [(v: number) => guess('length', `${v} mm`), (v: number) => guess('secondMoment', `${v} cm⁴`)];
+    set({ kind: 'extrusion', height: mm(size.height), width: mm(size.width), area: guess('area', `${size.area} cm²`), secondMomentV: cm4(size.secondMomentV), secondMomentL: cm4(size.secondMomentL), torsion: cm4(size.torsion) }, `${name}: extrusion ${size.height} x ${size.width}`);
+  };
   return (
     <>
       <MachineChoice label="Section" value={section.kind} options={sectionKinds.map((k) => [k, kindNames[k]] as const)} onPick={(kind) => set(startingSection(kind), `${name}: ${kindNames[kind]}`)} />
@@ -30,6 +35,7 @@ export function SectionFields({ project, root, editor, name }: { project: Projec
           <MachineChoice label="Off the list" value={listed?.id ?? ''} options={[['', 'typed size'] as const, ...tubeSizes.filter((t) => section.making === 'sharp' || t.making === section.making).map((t) => [t.id, `${t.height} x ${t.width} x ${t.wall}`] as const)]} onPick={pick} />
         </>
       )}
+      {section.kind === 'extrusion' && <MachineChoice label="Off the list" value="" options={[['', 'typical, from memory'] as const, ...extrusionSizes.map((e) => [e.id, `${e.height} x ${e.width}`] as const)]} onPick={pickExtrusion} />}
       {Object.keys(section).filter((k) => k in sectionRules).map((k) => <MachineField key={k} project={project} path={`${root}.section.${k}`} editor={editor} />)}
       <MachineChoice label="Material" value={material} options={materialOptions} onPick={(next) => editor.apply([{ path: `${root}.material`, value: next }], `${name}: ${materials[next].name.toLowerCase()}`)} />
     </>

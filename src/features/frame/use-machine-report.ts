@@ -4,17 +4,19 @@ import { useMemo, useState } from 'react';
 import { assemble, type AxisReport, axisReport, cutLoads, effectiveAxis, type FlexReport, loadsAlike, type MachineReport } from '@/core/machine';
 import type { Axis, Project } from '@/core/model';
 
+/** The axes of the open machine as it loads them, each with its report. */
+export interface AxisReports { readonly effective: readonly Axis[]; readonly axes: readonly AxisReport[] }
+
 /** The report of the open machine, and its axes as the machine loads them. */
-export interface OpenReport extends MachineReport { readonly effective: readonly Axis[] }
+export type OpenReport = MachineReport & AxisReports;
 
 /**
- * The report of the open machine. An axis that an edit left alone, and that the rest of the machine loads as before, keeps its
- * report: a keystroke pays for the axes that feel it.
- * @param flex the frame, where it is at hand.
+ * Reports of all axes. An axis that an edit left alone, and that the rest of the machine loads as before, keeps its report: a
+ * keystroke pays for the axes that feel it.
  */
-export function useMachineReport(project: Project, flex: FlexReport | null = null): OpenReport {
+export function useAxisReports(project: Project): AxisReports {
   const [kept] = useState(() => new WeakMap<Axis, { readonly effective: Axis; readonly report: AxisReport }>());
-  const { effective, axes } = useMemo(() => {
+  return useMemo(() => {
     const loads = cutLoads(project.brief);
     const all = project.axes.map((axis) => {
       const now = effectiveAxis(project, axis, loads);
@@ -26,5 +28,10 @@ export function useMachineReport(project: Project, flex: FlexReport | null = nul
     });
     return { effective: all.map((a) => a.effective), axes: all.map((a) => a.report) };
   }, [project, kept]);
-  return useMemo(() => ({ ...assemble(project, axes, flex), effective }), [project, axes, effective, flex]);
+}
+
+/** The report of the open machine. @param flex the frame, where it is at hand. */
+export function useMachineReport(project: Project, flex: FlexReport | null): OpenReport {
+  const { effective, axes } = useAxisReports(project);
+  return useMemo(() => ({ ...assemble(project, axes, flex), effective, axes }), [project, axes, effective, flex]);
 }

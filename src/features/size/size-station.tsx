@@ -8,10 +8,11 @@ import { axisDoubt } from '@/core/choose';
 import { axisReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { machineHref, SheetHead, useMachineReport, useOpenMachine } from '@/features/frame';
+import { machineHref, useAxisReports, useOpenMachine } from '@/features/frame';
 import { useSessionState } from '@/session';
 import { TitleBlock } from '@/ui/title-block';
 import { AskedPanel } from './asked-panel';
+import { BenchHead } from './bench-head';
 import { AxisDrawing } from './drawing/axis-drawing';
 import { Figures } from './figures';
 import { FindingsPanel } from './findings-panel';
@@ -21,7 +22,7 @@ import type { PartLink } from '@/core/catalogue';
 import styles from './sheet.module.css';
 import { TrainPanel } from './train-panel';
 import type { LinkId } from './link';
-import { sizeTabs, WHOLE } from './tabs';
+import { WHOLE } from './tabs';
 import { useAxisEditor } from './use-axis-editor';
 import { ChartBox, LadderBox } from './views/bench-views';
 import { usePins } from './use-pins';
@@ -45,7 +46,7 @@ function AxisBench() {
   const index = Math.max(0, project.axes.findIndex((a) => a.id === wanted));
   const stored = project.axes[index]!;
   const system = project.units;
-  const report = useMachineReport(project);
+  const report = useAxisReports(project);
   const axis = report.effective[index]!;
   const mine = report.axes[index]!;
   // A millisecond: every uncertain input moved both ways through the silent model.
@@ -89,9 +90,9 @@ function AxisBench() {
   return (
     <div className={styles.bench}>
       <div className={styles.headBox}>
-        <SheetHead session={session} project={project} label="Axes" tabs={sizeTabs(project, report, stored.id)}>
+        <BenchHead session={session} project={project} axes={report.axes} current={stored.id}>
           <Pins axis={stored} report={mine} pins={project.pins} project={project} system={system} onPin={pins.pin} onTake={pins.take} onDrop={pins.drop} />
-        </SheetHead>
+        </BenchHead>
       </div>
 
       <div className={styles.left} key={axis.id}>

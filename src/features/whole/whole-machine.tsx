@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { worstVerdict } from '@/core/findings';
 import { type FlexReport, type WayId, ways } from '@/core/machine';
 import { startingStructure } from '@/core/model';
 import { formatNumber, formatQuantity } from '@/core/units';
@@ -11,6 +12,7 @@ import { inputLabel, micro, stiffnessText, wayText } from '@/features/words';
 import { useSessionState } from '@/session';
 import { TitleBlock } from '@/ui/title-block';
 import { Accuracy } from './accuracy';
+import { AreaMap } from './area-map';
 import { BudgetBar } from './budget-bar';
 import { Improvements, MachineFindings, type TryOut } from './findings';
 import { GantryDrawing } from './gantry-drawing';
@@ -56,7 +58,7 @@ export function WholeMachine() {
 
   return (
     <div className={styles.whole}>
-      <div className={styles.headBox}><SheetHead session={session} project={project} label="Axes" tabs={sizeTabs(project, report, WHOLE)} /></div>
+      <div className={styles.headBox}><SheetHead session={session} project={project} label="Axes" tabs={sizeTabs(project, report.axes, worstVerdict(['holds', ...report.findings.map((f) => f.verdict)]), WHOLE)} /></div>
       <div className={styles.left}>{project.structure ? <StructurePanel project={project} editor={editor} /> : <section className={styles.structure}><h2>Structure</h2><p className={styles.hint}>{noFrame['no-structure']}</p><button type="button" className={styles.main} onClick={begin}>Begin with a usual frame</button></section>}</div>
       <div className={styles.middle}>
         <div className={styles.views} role="group" aria-label="View of the machine">{(Object.keys(views) as View[]).map((v) => <button key={v} type="button" aria-pressed={v === view} onClick={() => setView(v)}>{views[v]}</button>)}<span role="status">{busy ? 'solving…' : ''}</span></div>
@@ -80,7 +82,7 @@ export function WholeMachine() {
   );
 }
 
-const charts = { sag: 'Sag along travel', stiffness: 'Stiffness along travel' } as const;
+const charts = { sag: 'Sag', stiffness: 'Stiffness', area: 'Area' } as const;
 
 function FlexView({ project, flex, way, onWay }: { project: ReturnType<typeof useOpenMachine>['project']; flex: FlexReport; way: WayId; onWay: (way: WayId) => void }) {
   const system = project.units;
@@ -105,9 +107,10 @@ function FlexView({ project, flex, way, onWay }: { project: ReturnType<typeof us
           <p className={styles.hint}>Softest over the area, {name(way)}: <b>{stiffnessText(flex.softest[way].stiffness, system)}</b> at {formatQuantity('length', flex.softest[way].at, system, 4).text}; stiffest {stiffnessText(flex.stiffest[way], system)}.{flex.missing.length > 0 && ` Not given and taken as rigid: ${[...new Set(flex.missing.map(inputLabel))].join(', ').toLowerCase()}. So at least this much gives.`}</p>
         </div>
         <div className={styles.box}>
-          <div className={styles.views} role="group" aria-label="Curve">{(Object.keys(charts) as (keyof typeof charts)[]).map((c) => <button key={c} type="button" aria-pressed={c === what} onClick={() => setWhat(c)}>{c === 'sag' ? 'Sag' : 'Stiffness'}</button>)}<span>{what === 'sag' ? (system === 'metric' ? 'µm' : 'thou') : 'N/µm'} over {system === 'metric' ? 'mm' : 'in'}</span></div>
-          <div className={styles.chart} role="img" aria-label={`${charts[what]}: sag differs by ${micro(flex.sag.spread, system)} over the area; ${ways.map((w) => `${wayText[w]} ${stiffnessText(flex.softest[w].stiffness, system)}`).join(', ')} at the softest place`}><FlexChart flex={flex} what={what} at={at} system={system} /></div>
-          <p className={styles.hint}>{what === 'sag' ? `Hangs ${micro(flex.sag.most, system)} at the most, ${micro(flex.sag.spread, system)} from place to place: that is what a cut shows.` : <>Whole line {name('x')}; dashes {name('y')}; dots {name('z')}.</>}</p>
+          <div className={styles.views} role="group" aria-label="Curve">{(Object.keys(charts) as (keyof typeof charts)[]).map((c) => <button key={c} type="button" aria-pressed={c === what} onClick={() => setWhat(c)}>{charts[c]}</button>)}<span>{what === 'area' ? 'dark is soft' : what === 'sag' ? (system === 'metric' ? 'µm' : 'thou') : 'N/µm'}{what === 'area' ? '' : ` over ${system === 'metric' ? 'mm' : 'in'}`}</span></div>
+          {what === 'area' ? <div className={styles.chart}><AreaMap flex={flex} way={way} at={at} system={system} /></div>
+            : <div className={styles.chart} role="img" aria-label={`${charts[what]} along travel: sag differs by ${micro(flex.sag.spread, system)} over the area; ${ways.map((w) => `${wayText[w]} ${stiffnessText(flex.softest[w].stiffness, system)}`).join(', ')} at the softest place`}><FlexChart flex={flex} what={what} at={at} system={system} /></div>}
+          <p className={styles.hint}>{what === 'sag' ? `Hangs ${micro(flex.sag.most, system)} at the most, ${micro(flex.sag.spread, system)} from place to place: that is what a cut shows.` : what === 'area' ? `${name(way)}: ${stiffnessText(flex.softest[way].stiffness, system)} to ${stiffnessText(flex.stiffest[way], system)} at the tool, for ${flex.bedPlaces.length} places along the bed.` : <>Whole line {name('x')}; dashes {name('y')}; dots {name('z')}.</>}</p>
         </div>
       </div>
     </>

@@ -9,6 +9,7 @@ import { demoMachines } from '@/demo';
 import { PlainDrawing, restingPositions } from '@/features/picture';
 import { openSession, renderEditing } from '@test/helpers/session';
 import { Accuracy } from './accuracy';
+import { AreaMap } from './area-map';
 import { BudgetBar } from './budget-bar';
 import { Improvements, MachineFindings } from './findings';
 import { GantryDrawing } from './gantry-drawing';
@@ -46,6 +47,11 @@ describe('what gives', () => {
     const shares = screen.getAllByRole('listitem').map((li) => Number(/(\d+) %/.exec(li.textContent!)![1]));
     expect(Math.abs(shares.reduce((s, v) => s + v, 0) - 100)).toBeLessThanOrEqual(3);
     expect(screen.getAllByRole('listitem')[0]).toHaveTextContent('Beam twists');
+  });
+  it('a map of the area says its range', () => {
+    const { container } = render(<AreaMap flex={flex} way="z" at={flex.shapes[3]!.at} system="metric" />);
+    expect(screen.getByRole('img', { name: /Stiffness over the work area, 2\.\d+ N\/µm to \d/ })).toBeInTheDocument();
+    expect(container.querySelectorAll('rect').length).toBe(flex.stations.length * flex.stations[0]!.length + 1);
   });
   it('errors by direction against the brief', () => {
     render(<Accuracy errors={report.errors} project={kayak!} />);

@@ -132,8 +132,9 @@ function tableSeries(project: Project, tables: readonly Axis[], bed: MemberPrope
     const parts: Series[] = [{ id: 'table', compliance: pointCompliance(sixOf(axis, shape, along, awayOf(axis, along), drive(axis.id) * (holdsBoth(axis) ? 2 : 1)), arm) }];
     if (i === 0) {
       // The bed below a table in the middle of its travel: both sides share.
-      const [f] = bedFlexibility(bed, structure.bed.length.si, structure.bed.supports.si, structure.bed.supportStiffness.si, [structure.bed.length.si / 2]);
-      parts.push({ id: 'bed', compliance: [f![0]![0]! / 2, f![1]![1]! / 2, f![2]![2]! / 2] });
+      const f = bedFlexibility(bed, structure.bed.length.si, structure.bed.supports.si, structure.bed.supportStiffness.si, [structure.bed.length.si / 2])?.[0];
+      if (f) parts.push({ id: 'bed', compliance: [f[0]![0]! / 2, f[1]![1]! / 2, f[2]![2]! / 2] });
+      else missing.push('structure.bed.supportStiffness');
     }
     return parts;
   });
@@ -143,7 +144,7 @@ function tableSeries(project: Project, tables: readonly Axis[], bed: MemberPrope
  * The machine as a frame. What is not given is named and counted as rigid, so the answer is then a bound: at least so much gives.
  * @param project as it is stored. @param pieces of the beam: 48 for the report, fewer where variants are tried.
  */
-export function flexModel(project: Project, drive: DriveStiffness, pieces = 48): FlexModel | { readonly unbuilt: 'no-structure' | 'no-gantry-axis' } {
+export function flexModel(project: Project, drive: DriveStiffness, pieces = 48): FlexModel | { readonly unbuilt: 'no-structure' | 'no-gantry-axis' | 'loose' } {
   const { structure, brief: { arrangement } } = project;
   if (!structure) return { unbuilt: 'no-structure' };
   const gantry = project.axes.find((a) => a.role === 'gantry');
@@ -177,6 +178,7 @@ export function flexModel(project: Project, drive: DriveStiffness, pieces = 48):
     bedPlaces = Array.from({ length: BED_PLACES }, (_, i) => (bedTravel * i) / (BED_PLACES - 1));
     const start = (structure.bed.length.si - bedTravel) / 2;
     const side = bedFlexibility(bedMember, structure.bed.length.si, arrangement === 'lifted-four' ? 2 : structure.bed.supports.si, structure.bed.supportStiffness.si, bedPlaces.map((p) => p + start));
+    if (!side) return { unbuilt: 'loose' };
     if (feet === 2) {
       carriages = portalBase(project, bed!, drive(bed!.id), missing);
       beds = side.map(twice);

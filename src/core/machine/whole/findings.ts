@@ -66,5 +66,8 @@ export function machineFindings(context: MachineContext, improvements: readonly 
     }));
 }
 
+/** What the checks of the whole say, without a search for remedies. */
+export const wholeVerdict = (context: MachineContext): Verdict => worstVerdict(['holds', ...machineChecks(context).map((c) => c.verdict)]);
+
 /** The worst of all axes and of the machine's own checks. */
 export const machineVerdict = (reports: readonly Pick<AxisReport, 'verdict'>[], findings: readonly Pick<MachineFinding, 'verdict'>[]): Verdict => worstVerdict([...reports.map((r) => r.verdict), ...findings.map((f) => f.verdict)]);
