@@ -52,6 +52,8 @@ test.describe('on a phone', () => {
 });
 
 test('no request leaves the origin, and the policy allows none', async ({ page, baseURL }) => {
+  // Every view in turn.
+  test.slow();
   const foreign: string[] = [];
   const errors: string[] = [];
   page.on('request', (r) => { if (!r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url())) foreign.push(r.url()); });
