@@ -14,8 +14,18 @@ export interface TrainStiffness {
   readonly links: readonly StiffnessLink[];
 }
 
+// Half a dozen checks of one analysis ask for it.
+const known = new WeakMap<Analysis, TrainStiffness>();
+
 /** The drive's own stiffness in series with coupling and reducer, as far as theirs is given. */
-export function trainStiffness({ axis: { coupling, reducer }, drive, gear }: Analysis, sheet: Worksheet): TrainStiffness {
+export function trainStiffness(analysis: Analysis, sheet: Worksheet): TrainStiffness {
+  if (sheet.records) return addedUp(analysis, sheet);
+  let found = known.get(analysis);
+  if (!found) { found = addedUp(analysis, sheet); known.set(analysis, found); }
+  return found;
+}
+
+function addedUp({ axis: { coupling, reducer }, drive, gear }: Analysis, sheet: Worksheet): TrainStiffness {
   const missing = [...drive.stiffness.missing];
   const links = [...drive.stiffness.links];
   let value = drive.stiffness.value;

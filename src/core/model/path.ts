@@ -28,6 +28,29 @@ function setKeys(root: unknown, keys: readonly string[], at: number, value: unkn
   return { ...root, [key]: next };
 }
 
-/** Applies edits one after another. */
-export const applyEdits = <T>(root: T, edits: readonly Edit[]): T =>
-  edits.reduce((tree, edit) => setAt(tree, edit.path, edit.value), root);
+/**
+ * Applies edits one after another. What lies on a path is copied once, however many edits go through it; all else is shared with
+ * the original. @throws RangeError where a path leaves the tree: a programming error, not a user's.
+ */
+export function applyEdits<T>(root: T, edits: readonly Edit[]): T {
+  const fresh = new Set<unknown>();
+  const own = (tree: unknown, path: string): Record<string, unknown> => {
+    if (!isTree(tree)) throw new RangeError(`nothing to set at ${path}`);
+    if (fresh.has(tree)) return tree as Record<string, unknown>;
+    const copy = Array.isArray(tree) ? [...(tree as unknown[])] : { ...tree };
+    fresh.add(copy);
+    return copy as Record<string, unknown>;
+  };
+  if (!edits.length) return root;
+  const changed = own(root, '');
+  for (const { path, value } of edits) {
+    const keys = path.split('.');
+    let at = changed;
+    keys.forEach((key, i) => {
+      if (!Object.hasOwn(at, key)) throw new RangeError(`no “${key}” to set (${path})`);
+      at[key] = i + 1 < keys.length ? own(at[key], path) : value;
+      at = at[key] as Record<string, unknown>;
+    });
+  }
+  return changed as T;
+}

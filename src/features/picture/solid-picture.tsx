@@ -17,7 +17,7 @@ const turned = ([x, y, z]: readonly [number, number, number]): [number, number, 
 function Stand({ view, middle, size }: { view: ViewId; middle: readonly [number, number, number]; size: number }) {
   const { camera, invalidate } = useThree();
   useEffect(() => {
-    const far = size * 1.7;
+    const far = size * 2;
     const from: Record<ViewId, readonly [number, number, number]> = { orbit: [0.62 * far, 0.55 * far, 0.75 * far], front: [0, 0.02 * far, far], plan: [0.001, far, 0], side: [far, 0.02 * far, 0] };
     const [x, y, z] = from[view];
     camera.position.set(middle[0] + x, middle[1] + y, middle[2] + z);
