@@ -7,8 +7,9 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: '.cache/playwright',
   workers: 2,
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  // Machines differ in speed by three; what is too slow for a person is measured by the benchmarks.
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

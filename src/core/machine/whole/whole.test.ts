@@ -79,6 +79,18 @@ describe('an axis as the machine loads it', () => {
   });
 });
 
+describe('edits worked out on a loaded axis', () => {
+  it('another guide does not keep the side loads that the cuts gave', () => {
+    const loaded = effectiveAxes(kayak)[0]!;
+    expect(loaded.guide.sideForce).not.toBeNull();
+    const [edit] = toStored([{ path: 'guide', value: { ...loaded.guide, preload: 'medium' } as never }], kayak.axes[0]!);
+    expect(edit!.value).toMatchObject({ preload: 'medium', sideForce: null, normalForce: null });
+    // Any other edit passes as it is.
+    const plain = put('drive.teeth', guess('count', '22'));
+    expect(toStored([plain], kayak.axes[0]!)).toEqual([plain]);
+  });
+});
+
 describe('cuts', () => {
   it('no cut pushes harder than its spindle can turn', () => {
     const cut = { ...startingCut('mill', 'a'), depth: guess('length', '60 mm') } as ReturnType<typeof startingCut>;
