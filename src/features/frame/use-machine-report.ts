@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { assemble, type AxisReport, axisReport, cutLoads, effectiveAxis, type FlexReport, loadsAlike, type MachineReport } from '@/core/machine';
+import { assemble, type AxisReport, axisReport, cutLoads, effectiveAxis, type FlexReport, type Improvement, loadsAlike, type MachineReport } from '@/core/machine';
 import type { Axis, Project } from '@/core/model';
 
 /** The axes of the open machine as it loads them, each with its report. */
@@ -30,8 +30,10 @@ export function useAxisReports(project: Project): AxisReports {
   }, [project, kept]);
 }
 
-/** The report of the open machine. @param flex the frame, where it is at hand. */
-export function useMachineReport(project: Project, flex: FlexReport | null): OpenReport {
+const NONE: readonly Improvement[] = [];
+
+/** The report of the open machine. @param flex the frame, where it is at hand. @param changes to the frame that were solved, as remedies. */
+export function useMachineReport(project: Project, flex: FlexReport | null, changes: readonly Improvement[] = NONE): OpenReport {
   const { effective, axes } = useAxisReports(project);
-  return useMemo(() => ({ ...assemble(project, axes, flex), effective, axes }), [project, axes, effective, flex]);
+  return useMemo(() => ({ ...assemble(project, axes, flex, true, changes), effective, axes }), [project, axes, effective, flex, changes]);
 }

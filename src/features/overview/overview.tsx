@@ -9,6 +9,7 @@ import { formatQuantity } from '@/core/units';
 import { machineHref, type OpenReport, SheetHead, useFlex, useMachineReport, useOpenMachine } from '@/features/frame';
 import { PlainDrawing, restingPositions } from '@/features/picture';
 import { findingText, remedyText, WHOLE } from '@/features/size';
+import { useImprovements } from '@/features/whole/use-improvements';
 import { cautionText, changeText, machineText, nextText } from '@/features/words';
 import { TitleBlock } from '@/ui/title-block';
 import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
@@ -37,7 +38,8 @@ function matters(project: Project, report: OpenReport): Matter[] {
 export function Overview() {
   const { session, project } = useOpenMachine();
   const { flex, busy } = useFlex(project);
-  const report = useMachineReport(project, flex?.ok ? flex.report : null);
+  const changes = useImprovements(project, 'z', flex?.ok ?? false);
+  const report = useMachineReport(project, flex?.ok ? flex.report : null, changes.step ? undefined : (changes.list ?? undefined));
   const scene = useMemo(() => sceneOf(project), [project]);
   const system = project.units;
   const all = matters(project, report);

@@ -38,11 +38,11 @@ export function WholeMachine() {
   const system = project.units;
   const { flex, busy, failed } = useFlex(project);
   const solved = flex?.ok ? flex.report : null;
-  const report = useMachineReport(project, solved);
   const editor = useMachineEditor(session, system, inputLabel);
   const [view, setView] = useState<View>('flex');
   const [way, setWay] = useState<WayId>('x');
   const improvements = useImprovements(project, way, solved !== null);
+  const report = useMachineReport(project, solved, improvements.step ? undefined : (improvements.list ?? undefined));
   const top = useSessionState(session, (s) => s.history.past[s.history.past.length - 1]);
   const [trial, setTrial] = useState<{ step: unknown; name: string } | null>(null);
   const onTry: TryOut = (edits, name) => {

@@ -1,4 +1,4 @@
-import { byWeight, type Edit, type Finding, type Verdict, worstVerdict } from '@/core/findings';
+import { byWeight, type Edit, type Finding, type Verdict, verdictOf, worstVerdict } from '@/core/findings';
 import { applyEdits, type Project, projectIssues } from '@/core/model';
 import type { Improvement } from '../flex/improve';
 import type { WayId } from '../flex/report';
@@ -43,15 +43,18 @@ const reportsWithout = (project: Project): AxisReport[] => effectiveAxes(project
 /** The improvements of the frame that help a finding of it, as remedies: the gain was computed with the whole frame. */
 function fromImprovements(found: MachineChecked, list: readonly Improvement[], context: MachineContext): MachineRemedy[] {
   const allowed = context.project.brief.accuracy?.si ?? 0;
-  if (found.code === 'sag-spread') return list.filter((i) => i.sag < 0.97 * found.value).sort((a, b) => a.sag - b.sag).map((i) => ({ code: i.code, params: i.params, edits: i.edits, becomes: i.sag, verdict: i.sag <= allowed ? 'holds' : found.verdict }));
+  if (found.code === 'sag-spread') return list.filter((i) => i.sag < 0.97 * found.value).sort((a, b) => a.sag - b.sag).map((i) => ({ code: i.code, params: i.params, edits: i.edits, becomes: i.sag, verdict: verdictOf(allowed, i.sag) }));
   if (found.code !== 'accuracy') return [];
   const way = found.params.way as WayId;
   const budget = context.errors.find((e) => e.way === way)!;
-  const flex = budget.shares.find((s) => s.id === 'flex')?.value ?? 0;
-  const rest = budget.likely ** 2 - flex ** 2;
-  return list.filter((i) => i.gain[way] > 1.02 && flex > 0.2 * budget.likely).sort((a, b) => b.gain[way] - a.gain[way]).map((i) => {
-    const becomes = Math.sqrt(Math.max(0, rest) + (flex / i.gain[way]) ** 2);
-    return { code: i.code, params: i.params, edits: i.edits, becomes, verdict: becomes <= allowed ? 'holds' : found.verdict };
+  const share = (id: string) => budget.shares.find((s) => s.id === id)?.value ?? 0;
+  const [flex, sag] = [share('flex'), share('sag')];
+  const rest = Math.max(0, budget.likely ** 2 - flex ** 2 - sag ** 2);
+  const after = (i: Improvement) => Math.sqrt(rest + (flex / i.gain[way]) ** 2 + (sag ? i.sag : 0) ** 2);
+  // Where other causes rule, a stiffer frame is no way out.
+  return list.filter((i) => after(i) < 0.95 * budget.likely).sort((a, b) => after(a) - after(b)).map((i) => {
+    const becomes = after(i);
+    return { code: i.code, params: i.params, edits: i.edits, becomes, verdict: budget.missing && becomes <= allowed ? 'not-known' : verdictOf(allowed, becomes) };
   });
 }
 

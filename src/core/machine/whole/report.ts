@@ -3,6 +3,7 @@ import { bodies } from '@/core/loads';
 import type { Project } from '@/core/model';
 import { type Line, recordingWorksheet } from '@/core/worksheet';
 import type { ErrorBudget } from '../flex/errors';
+import { type Improvement, improvements } from '../flex/improve';
 import { type FlexReport, flexReport } from '../flex/report';
 import { axisReport, type AxisReport, type ReportOptions } from '../report';
 import { type Caution, cautionsOf } from './cautions';
@@ -32,10 +33,10 @@ export interface MachineReport {
   readonly next: NextStep;
 }
 
-/** A machine's report out of the reports of its axes, which the caller may have kept. */
-export function assemble(project: Project, axes: readonly AxisReport[], flex: FlexReport | null, remedies = true): MachineReport {
+/** A machine's report out of the reports of its axes, which the caller may have kept. @param changes to the frame that were solved: remedies of what gives too much. */
+export function assemble(project: Project, axes: readonly AxisReport[], flex: FlexReport | null, remedies = true, changes: readonly Improvement[] = []): MachineReport {
   const context = contextOf(project, axes, flex);
-  const findings = machineFindings(context, [], remedies);
+  const findings = machineFindings(context, changes, remedies);
   const { cuts, masses, cost, errors } = context;
   return { id: project.id, name: project.name, verdict: machineVerdict(axes, findings), axes, findings, masses, cuts, cost, errors, flex, cautions: cautionsOf(project, axes), next: nextStep(project, axes, findings) };
 }
@@ -49,7 +50,11 @@ export interface MachineOptions extends ReportOptions {
 export function machineReport(project: Project, { flex: wanted, ...options }: MachineOptions = {}): MachineReport {
   const axes = effectiveAxes(project).map((axis) => axisReport(axis, options));
   const flex = wanted ? flexReport(project, axes) : undefined;
-  return assemble(project, axes, flex?.ok ? flex.report : null, options.remedies !== false);
+  const solved = flex?.ok ? flex.report : null;
+  const report = assemble(project, axes, solved, options.remedies !== false);
+  // A dozen frames more, only where something of the frame is found wanting.
+  if (!solved || options.remedies === false || !report.findings.some((f) => (f.code === 'accuracy' || f.code === 'sag-spread') && f.verdict !== 'not-known')) return report;
+  return assemble(project, axes, solved, true, improvements(project, axes, 'z'));
 }
 
 /** The working of cuts and of masses out of shapes. */

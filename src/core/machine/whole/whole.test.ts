@@ -128,8 +128,16 @@ describe('findings of a whole machine', () => {
     for (const { m, r } of all) for (const f of r.findings) for (const remedy of f.remedies) {
       const changed = applyEdits(m, remedy.edits);
       expect(projectIssues(changed), remedy.code).toEqual([]);
-      const again = machineReport(changed).findings.find((g) => g.code === f.code && g.params.axisId === f.params.axisId && g.params.cutIndex === f.params.cutIndex);
+      const again = machineReport(changed, { flex: true, remedies: false }).findings.find((g) => g.code === f.code && g.params.axisId === f.params.axisId && g.params.cutIndex === f.params.cutIndex && g.params.way === f.params.way);
       expect(again?.verdict ?? 'holds', `${f.code} by ${remedy.code}`).toBe(remedy.verdict);
+    }
+  });
+  it('what sags or bends too much is offered changes of the frame, each solved', () => {
+    const cutter = all[2]!.r.findings;
+    expect(cutter.find((f) => f.code === 'sag-spread')!.remedies[0]).toMatchObject({ code: 'prop', verdict: 'holds' });
+    for (const f of cutter.filter((g) => g.code === 'accuracy' && g.verdict === 'gives-out')) {
+      expect(f.remedies.length).toBeGreaterThan(1);
+      for (const r of f.remedies) expect(r.becomes!).toBeLessThan(f.value);
     }
   });
   it.each([
