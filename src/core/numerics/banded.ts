@@ -83,18 +83,3 @@ export const entryOf = ({ width, values }: Banded, row: number, column: number):
   const [i, j] = row >= column ? [row, column] : [column, row];
   return i - j > width ? 0 : values[i * (width + 1) + width + j - i]!;
 };
-
-/** The product of the matrix with a vector. */
-export function timesBanded({ size, width, values }: Banded, x: Float64Array): Float64Array {
-  const w = width + 1;
-  const y = new Float64Array(size);
-  for (let i = 0; i < size; i++) {
-    const row = i * w + width - i;
-    for (let j = Math.max(0, i - width); j < i; j++) {
-      y[i]! += values[row + j]! * x[j]!;
-      y[j]! += values[row + j]! * x[i]!;
-    }
-    y[i]! += values[row + i]! * x[i]!;
-  }
-  return y;
-}

@@ -1,3 +1,3 @@
 export { bisect, type Root } from './root';
 export { simpson } from './quadrature';
-export { addTo, type Banded, banded, entryOf, type Factored, factorBanded, inverseInBand, solveBanded, timesBanded } from './banded';
+export { addTo, type Banded, banded, entryOf, type Factored, factorBanded, inverseInBand, solveBanded } from './banded';

@@ -72,8 +72,8 @@ export function ArrangementChoice({ project, editor }: Props) {
               <b>{text.name}</b>
               <span>{text.good} <em>{text.bad}</em></span>
               <small>
-                {o.length !== null && o.width !== null ? <>{say(o.length)} x {say(o.width)}{o.fits === false ? ', not in this room' : ''}. </> : 'Room it takes: say the work area. '}
-                {o.moving !== null && <>Moves about {formatQuantity('mass', o.moving, system, 2).text}. </>}Limit: {text.limit}.
+                {o.length !== null && o.width !== null ? <>About {say(o.length)} x {say(o.width)}{o.fits === false ? ', not in this room' : ''}. </> : 'Room it takes: say the work area. '}
+                {o.moving !== null && <>Moves about {formatQuantity('mass', o.moving, system, 2).text}{o.guessed ? ' (table by its area, from memory)' : ''}. </>}Limit: {text.limit}.
               </small>
             </button>
           );

@@ -7,8 +7,10 @@ export interface ArrangementOutlook {
   /** Along the bed and across it, frame and motors included, m. */
   readonly length: number | null;
   readonly width: number | null;
-  /** What the heaviest level axis would move, kg: present bodies, put where this arrangement puts them; null without masses. */
+  /** What the heaviest axis would move, kg: present bodies and members, put where this arrangement puts them; of a table an estimate by its area. Null where nothing is known. */
   readonly moving: number | null;
+  /** Whether `moving` is that estimate of a table, cross slide and stock not counted. */
+  readonly guessed: boolean;
   /** What usually limits it. */
   readonly limit: 'gantry-mass' | 'table-length' | 'arm-sag' | 'lift-sync' | 'post-sway' | 'cross-slide';
   /** Whether it fits the place of the brief; null where that is not given. */
@@ -23,16 +25,12 @@ const limits: Record<Arrangement, ArrangementOutlook['limit']> = {
   'moving-gantry': 'gantry-mass', 'moving-table': 'table-length', cantilever: 'arm-sag', 'lifted-two': 'lift-sync', 'lifted-four': 'post-sway', 'fixed-gantry': 'cross-slide',
 };
 
-/** Mass of a table of 18 mm plywood on an aluminium frame with work on it, kg/m²; memory. */
+/** Mass of a table of 18 mm plywood on an aluminium frame with a sheet on it, kg/m²; memory. */
 const TABLE = 45;
 
 /** Each arrangement for this brief: how much room it takes, what it moves, what limits it. */
 export function outlooks(project: Project): ArrangementOutlook[] {
   const { area, place } = project.brief;
-  const masses = massReport(project);
-  const heaviest = Math.max(0, ...masses.axes.map((a) => a.total));
-  const gantry = project.axes.find((a) => a.role === 'gantry');
-  const head = gantry ? (masses.axes.find((a) => a.axisId === gantry.id)?.total ?? 0) : 0;
   return arrangements.map((id): ArrangementOutlook => {
     // A table that moves its whole length needs room for twice of it.
     const along = id === 'moving-table' || id === 'fixed-gantry' ? 2 : 1;
@@ -40,12 +38,14 @@ export function outlooks(project: Project): ArrangementOutlook[] {
     const length = area.length ? along * area.length.si + BEYOND : null;
     const width = area.width ? across * area.width.si + (id === 'cantilever' ? 1 : 2) * BESIDE : null;
     const table = area.length && area.width ? TABLE * area.length.si * area.width.si : null;
-    const moving = id === 'moving-table' ? table : id === 'fixed-gantry' ? (table === null ? null : table * 1.4) : id === 'cantilever' ? (heaviest ? head + (heaviest - head) * 0.8 : null) : heaviest || null;
+    const stands = id === 'moving-table' || id === 'fixed-gantry';
+    const carried = Math.max(0, ...massReport({ ...project, brief: { ...project.brief, arrangement: id } }).axes.map((a) => a.total));
+    const moving = stands ? table : carried || null;
     const [l, w] = [place.length?.si, place.width?.si];
     const walk = 0.6;
     const fits = length === null || width === null || (l === undefined && w === undefined) ? null
       : [[length, width], [width, length]].some(([a, b]) => a! + walk <= (l ?? Infinity) && b! + walk <= (w ?? Infinity));
-    return { id, length, width, moving, limit: limits[id], fits };
+    return { id, length, width, moving, guessed: stands, limit: limits[id], fits };
   });
 }
 

@@ -199,6 +199,10 @@ describe('arrangements, targets, room', () => {
     const by = Object.fromEntries(outlooks(kayak).map((o) => [o.id, o]));
     expect(by['moving-table']!.length!).toBeGreaterThan(by['moving-gantry']!.length! * 1.7);
     expect(by.cantilever!.width!).toBeLessThan(by['moving-gantry']!.width!);
+    // An arm leaves one column away; a table is estimated by its area and says so.
+    const column = massReport(kayak).axes[0]!.bodies.find((b) => b.id === 'columns')!.mass;
+    expect(by['moving-gantry']!.moving! - by.cantilever!.moving!).toBeCloseTo(column / 2, 9);
+    expect([by['moving-gantry']!.guessed, by['moving-table']!.guessed]).toEqual([false, true]);
     expect(by['moving-gantry']!.fits).toBe(true);
     expect(by['moving-table']!.fits).toBe(false);
     expect(footprint(kayak).length!).toBeGreaterThan(2.9);
