@@ -10,19 +10,35 @@ if (!opened.ok) throw new Error('the demo does not open');
 const { axes } = opened.project;
 const byId = (id: string) => axes.find((a) => a.id === id)!;
 // Four axes, the dear one twice: both sides of a gantry planned as axes of their own.
-const four: Project = { ...opened.project, axes: [byId('bed'), { ...byId('bed'), id: 'bed-2' }, byId('gantry'), byId('plunge')] };
+const four: Project = {
+  ...opened.project,
+  axes: [byId('bed'), { ...byId('bed'), id: 'bed-2' }, byId('gantry'), byId('plunge')],
+};
 
 const bench = new Bench({ time: 2000, warmupTime: 800 });
 bench
-  .add('report of one axis (bed, gives out)', () => { axisReport(byId('bed')); })
-  .add('report of one axis (plunge, thin)', () => { axisReport(byId('plunge')); })
-  .add('report of one axis with its working', () => { axisReport(byId('bed'), { working: true }); })
-  .add('doubt of one axis', () => { axisDoubt(byId('bed')); })
-  .add('report of a four-axis machine (goal: 4 ms at the median)', () => { machineReport(four); });
+  .add('report of one axis (bed, gives out)', () => {
+    axisReport(byId('bed'));
+  })
+  .add('report of one axis (plunge, thin)', () => {
+    axisReport(byId('plunge'));
+  })
+  .add('report of one axis with its working', () => {
+    axisReport(byId('bed'), { working: true });
+  })
+  .add('doubt of one axis', () => {
+    axisDoubt(byId('bed'));
+  })
+  .add('report of a four-axis machine (goal: 4 ms at the median)', () => {
+    machineReport(four);
+  });
 await bench.run();
 console.log('milliseconds                                              median      p99');
 for (const task of bench.tasks) {
   const r = task.result;
   if (!('latency' in r)) throw new Error(`${task.name} did not run`);
-  console.log(`${task.name.padEnd(56)} ${r.latency.p50!.toFixed(3).padStart(7)}  ${r.latency.p99!.toFixed(3).padStart(7)}`);
+  console.log(
+    `${task.name.padEnd(56)} ${r.latency.p50!.toFixed(3).padStart(7)}  ` +
+      `${r.latency.p99!.toFixed(3).padStart(7)}`,
+  );
 }

@@ -1,25 +1,47 @@
 import { expect, test } from '@playwright/test';
-import { demoName, field, importScrews, openBench, openLink, openShelf, rung, screwName, stored } from './pages';
+import {
+  demoName,
+  field,
+  importScrews,
+  openBench,
+  openLink,
+  openShelf,
+  rung,
+  screwName,
+  stored,
+} from './pages';
 
-test('the demo opens, shows its axes with their verdicts, and the bed axis says why it gives out', async ({ page }) => {
+test('the demo opens, shows its axes with their verdicts, and the bed axis says why it gives out', async ({
+  page,
+}) => {
   await openShelf(page);
   const demo = page.getByRole('listitem').filter({ hasText: demoName });
   await expect(demo.getByRole('link', { name: /Bed axis gives out/ })).toBeVisible();
   await expect(demo.getByRole('link', { name: /Gantry axis thin/ })).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Fernhollow gate table' }).getByRole('link', { name: /Torch height thin/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: 'Fernhollow gate table' })
+      .getByRole('link', { name: /Torch height thin/ }),
+  ).toBeVisible();
   await demo.getByRole('link', { name: /Bed axis/ }).click();
   await expect(page.getByTestId('findings')).toContainText('Pinion climbs out of mesh');
   await openShelf(page);
   await importScrews(page);
   await page.getByRole('link', { name: screwName, exact: true }).click();
   await expect(page.getByRole('heading', { name: /Bed axis: screw whips/ })).toBeVisible();
-  await page.getByRole('link', { name: /Bed axis/ }).first().click();
+  await page
+    .getByRole('link', { name: /Bed axis/ })
+    .first()
+    .click();
   await expect(page.getByTestId('findings')).toContainText('Screw whips');
   await expect(page.getByTestId('findings')).toContainText('÷ 8.7');
   await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min.*gives out/);
 });
 
-test('fields take what people type, show the other system, and the answer follows at once', async ({ page }) => {
+test('fields take what people type, show the other system, and the answer follows at once', async ({
+  page,
+}) => {
   await openBench(page);
   const travel = field(page, 'Travel');
   await travel.fill('54 in');
@@ -43,7 +65,9 @@ test('a text that cannot be taken says why, keeps the text, and changes nothing'
   await openBench(page);
   const travel = field(page, 'Travel');
   await travel.fill('3 N·m');
-  await expect(page.getByRole('alert').filter({ hasText: 'torque' })).toHaveText(/“3 N·m” is a torque; a length is wanted/);
+  await expect(page.getByRole('alert').filter({ hasText: 'torque' })).toHaveText(
+    /“3 N·m” is a torque; a length is wanted/,
+  );
   await travel.blur();
   await expect(travel).toHaveValue('3 N·m');
   await expect(page.getByText('travel 2540 mm')).toBeVisible();
@@ -51,7 +75,9 @@ test('a text that cannot be taken says why, keeps the text, and changes nothing'
   await expect(travel).toHaveValue('100 in');
   await openLink(page, /^Screw/);
   await field(page, 'Root diameter').fill('17 mm');
-  await expect(page.getByRole('alert').filter({ hasText: 'root' })).toContainText('a root diameter below the nominal diameter');
+  await expect(page.getByRole('alert').filter({ hasText: 'root' })).toContainText(
+    'a root diameter below the nominal diameter',
+  );
   await page.getByLabel('Far end', { exact: true }).waitFor({ state: 'detached' });
   await openLink(page, /^End bearings/);
   await page.getByLabel('Motor end', { exact: true }).selectOption('supported');
@@ -83,7 +109,8 @@ test('undo and redo by keyboard, a visit to a field is one step, 200 steps and m
   await expect(page.getByRole('button', { name: 'Undo 212' })).toBeVisible();
   await page.getByRole('heading', { level: 1 }).click();
   await page.evaluate(() => {
-    for (let i = 0; i < 212; i++) window.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true }));
+    for (let i = 0; i < 212; i++)
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true }));
   });
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
   await expect(rapid).toHaveValue('12 m/min');
@@ -91,7 +118,10 @@ test('undo and redo by keyboard, a visit to a field is one step, 200 steps and m
 
 test('a remedy is tried and taken back with one press each', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: /^Try: Rack and pinion, planetary 5 : 1/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Try: Rack and pinion, planetary 5 : 1/ })
+    .first()
+    .click();
   await expect(rung(page, 'Whip of the screw')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min/);
@@ -104,13 +134,18 @@ test('every number opens its working, which leads back to what was typed', async
   await expect(drawer.getByRole('heading', { name: 'Highest speed before the screw whips' })).toBeVisible();
   await expect(drawer).toContainText('common practice');
   await drawer.getByRole('button', { name: 'how it comes about' }).first().click();
-  await expect(drawer.getByRole('heading', { name: 'Critical speed of the free piece of screw' })).toBeVisible();
+  await expect(
+    drawer.getByRole('heading', { name: 'Critical speed of the free piece of screw' }),
+  ).toBeVisible();
   await expect(drawer).toContainText('Blevins');
   await expect(drawer).toContainText('Between bearings: 2720 mm (measured)');
   await expect(drawer.locator('.katex').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(drawer).toBeHidden();
-  for (const button of await page.locator('dl').getByRole('button', { name: /Show the working/ }).all()) {
+  for (const button of await page
+    .locator('dl')
+    .getByRole('button', { name: /Show the working/ })
+    .all()) {
     await button.click();
     await expect(drawer.locator('.katex').first()).toBeVisible();
     await page.keyboard.press('Escape');
@@ -157,24 +192,27 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await stored(page);
 });
 
-test('a part is exchanged: what changes is shown first, then one press takes it and one takes it back', async ({ page }) => {
-  await openBench(page, 'gantry');
-  await openLink(page, /^Screw/);
-  await page.getByRole('button', { name: /^Exchange for another part/ }).click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog.getByText('Pick a part')).toBeVisible();
-  await dialog.getByLabel('Search').fill('25 mm 10 mm');
-  await dialog.getByRole('button', { name: 'Ball screw 25 mm × 10 mm' }).click();
-  const whip = dialog.getByRole('row', { name: /^Whip of the screw/ });
-  await expect(whip).toContainText('12.8 m/min');
-  await expect(whip).toContainText('better');
-  await expect(dialog.getByRole('row', { name: /^Load \/ rotor inertia/ })).toContainText('worse');
-  await dialog.getByRole('button', { name: 'Take it' }).click();
-  await expect(dialog).toBeHidden();
-  await expect(rung(page, 'Whip of the screw')).not.toHaveAccessibleName(/12\.8 m\/min/);
-  await page.getByRole('button', { name: 'Undo 1' }).click();
-  await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/12\.8 m\/min/);
-});
+test(
+  'a part is exchanged: what changes is shown first, then one press takes it and one ' + 'takes it back',
+  async ({ page }) => {
+    await openBench(page, 'gantry');
+    await openLink(page, /^Screw/);
+    await page.getByRole('button', { name: /^Exchange for another part/ }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByText('Pick a part')).toBeVisible();
+    await dialog.getByLabel('Search').fill('25 mm 10 mm');
+    await dialog.getByRole('button', { name: 'Ball screw 25 mm × 10 mm' }).click();
+    const whip = dialog.getByRole('row', { name: /^Whip of the screw/ });
+    await expect(whip).toContainText('12.8 m/min');
+    await expect(whip).toContainText('better');
+    await expect(dialog.getByRole('row', { name: /^Load \/ rotor inertia/ })).toContainText('worse');
+    await dialog.getByRole('button', { name: 'Take it' }).click();
+    await expect(dialog).toBeHidden();
+    await expect(rung(page, 'Whip of the screw')).not.toHaveAccessibleName(/12\.8 m\/min/);
+    await page.getByRole('button', { name: 'Undo 1' }).click();
+    await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/12\.8 m\/min/);
+  },
+);
 
 test('the drive is exchanged for a rack and back, and the drawing follows', async ({ page }) => {
   await openBench(page, 'gantry');
@@ -186,7 +224,11 @@ test('the drive is exchanged for a rack and back, and the drawing follows', asyn
   await page.keyboard.press('Escape');
   for (const kind of ['belt', 'chain', 'screw']) {
     await field(page, 'Kind').selectOption(kind);
-    await expect(page.getByRole('img', { name: kind === 'screw' ? /fixed and supported, screw/ : new RegExp(`${kind} with \\d+ teeth`) })).toBeVisible();
+    await expect(
+      page.getByRole('img', {
+        name: kind === 'screw' ? /fixed and supported, screw/ : new RegExp(`${kind} with \\d+ teeth`),
+      }),
+    ).toBeVisible();
   }
 });
 
@@ -217,9 +259,17 @@ test('an own part travels in the file, and a torque curve comes in as CSV', asyn
   await expect(dialog.getByRole('row', { name: /Attic stepper.*2 on hand/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await field(page, 'Torque curve').selectOption('points');
-  await page.getByLabel('Torque curve as CSV').setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('rpm,N·m\n0,2.1\n600,1.4\n1500,0.5\n') });
+  await page.getByLabel('Torque curve as CSV').setInputFiles({
+    name: 'curve.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('rpm,N·m\n0,2.1\n600,1.4\n1500,0.5\n'),
+  });
   await expect(page.getByLabel('Speed', { exact: true })).toHaveCount(3);
-  await page.getByLabel('Torque curve as CSV').setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('rpm,N·m\n0,2.1\n600,fast\n') });
+  await page.getByLabel('Torque curve as CSV').setInputFiles({
+    name: 'bad.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('rpm,N·m\n0,2.1\n600,fast\n'),
+  });
   await expect(page.getByText(/^bad\.csv, line 3: read “fast”; wanted a torque/)).toBeVisible();
   await expect(page.getByLabel('Speed', { exact: true })).toHaveCount(3);
 });

@@ -9,26 +9,153 @@ const noViolation = async (page: Page) => {
 
 const views: [string, (page: Page) => Promise<void>][] = [
   ['machines', openShelf],
-  ['machine', async (page) => { await openShelf(page); await page.goto('/machine?m=tern-creek'); await page.getByText('What matters most').waitFor(); }],
+  [
+    'machine',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/machine?m=tern-creek');
+      await page.getByText('What matters most').waitFor();
+    },
+  ],
   ['bench, bed', (page) => openBench(page, 'bed')],
-  ['bench, gantry with an open link', async (page) => { await openBench(page, 'gantry'); await openLink(page, /^Screw/); }],
-  ['bench, plunge with masses', async (page) => { await openBench(page, 'plunge'); await page.getByRole('button', { name: /Moving mass/ }).click(); }],
-  ['bench with a refused text', async (page) => { await openBench(page); await page.getByLabel('Travel', { exact: true }).fill('nonsense'); }],
-  ['working', async (page) => { await openBench(page); await rung(page, 'Torque at rapid').click(); await page.locator('.katex').first().waitFor(); }],
-  ['brief', async (page) => { await openShelf(page); await page.goto('/brief?m=tern-creek'); await page.getByRole('radio', { name: /^Moving table/ }).waitFor(); }],
-  ['cuts', async (page) => { await openShelf(page); await page.goto('/brief?m=tern-creek&a=cuts'); await page.getByRole('img', { name: /^Forces over one turn/ }).waitFor(); }],
-  ['masses', async (page) => { await openShelf(page); await page.goto('/brief?m=wayside&a=masses'); await page.getByText('Truck with eight wheels').first().click(); }],
-  ['whole machine', async (page) => { await openWhole(page); await page.getByRole('button', { name: /^Try: Closed steel tube/ }).waitFor(); }],
-  ['whole machine, accuracy', async (page) => { await openWhole(page, 'wayside'); await page.getByRole('button', { name: 'Accuracy', exact: true }).click(); await page.getByText('Flex under cut').first().waitFor(); }],
-  ['whole machine, picture', async (page) => { await openWhole(page); await page.getByRole('button', { name: 'Picture' }).click(); await page.getByRole('slider', { name: /Gantry axis/ }).waitFor(); }],
-  ['handbook', async (page) => { await page.goto('/handbook'); await page.getByRole('heading', { name: 'Handbook' }).waitFor(); }],
-  ['a formula', async (page) => { await page.goto('/handbook/belt/loop-length'); await page.locator('.katex').first().waitFor(); }],
-  ['exchange', async (page) => { await openBench(page); await openLink(page, /^Stepper/); await page.getByRole('button', { name: /^Exchange/ }).click(); await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click(); await page.getByText('with it').waitFor(); }],
-  ['guide with loads', async (page) => { await openShelf(page); await page.goto('/size?m=fernhollow&a=cross'); await openLink(page, /^Guide/); }],
-  ['keys', async (page) => { await openBench(page); await page.keyboard.press('?'); await page.getByRole('dialog').waitFor(); }],
-  ['a station to come', async (page) => { await openShelf(page); await page.goto('/fit?m=tern-creek'); await page.getByText('Not built yet').waitFor(); }],
-  ['no such page', async (page) => { await page.goto('/nowhere'); await page.getByText('No such page').first().waitFor(); }],
-  ['no machine', async (page) => { await page.goto('/size?m=nobody'); await page.getByText('not in this browser').waitFor(); }],
+  [
+    'bench, gantry with an open link',
+    async (page) => {
+      await openBench(page, 'gantry');
+      await openLink(page, /^Screw/);
+    },
+  ],
+  [
+    'bench, plunge with masses',
+    async (page) => {
+      await openBench(page, 'plunge');
+      await page.getByRole('button', { name: /Moving mass/ }).click();
+    },
+  ],
+  [
+    'bench with a refused text',
+    async (page) => {
+      await openBench(page);
+      await page.getByLabel('Travel', { exact: true }).fill('nonsense');
+    },
+  ],
+  [
+    'working',
+    async (page) => {
+      await openBench(page);
+      await rung(page, 'Torque at rapid').click();
+      await page.locator('.katex').first().waitFor();
+    },
+  ],
+  [
+    'brief',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/brief?m=tern-creek');
+      await page.getByRole('radio', { name: /^Moving table/ }).waitFor();
+    },
+  ],
+  [
+    'cuts',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/brief?m=tern-creek&a=cuts');
+      await page.getByRole('img', { name: /^Forces over one turn/ }).waitFor();
+    },
+  ],
+  [
+    'masses',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/brief?m=wayside&a=masses');
+      await page.getByText('Truck with eight wheels').first().click();
+    },
+  ],
+  [
+    'whole machine',
+    async (page) => {
+      await openWhole(page);
+      await page.getByRole('button', { name: /^Try: Closed steel tube/ }).waitFor();
+    },
+  ],
+  [
+    'whole machine, accuracy',
+    async (page) => {
+      await openWhole(page, 'wayside');
+      await page.getByRole('button', { name: 'Accuracy', exact: true }).click();
+      await page.getByText('Flex under cut').first().waitFor();
+    },
+  ],
+  [
+    'whole machine, picture',
+    async (page) => {
+      await openWhole(page);
+      await page.getByRole('button', { name: 'Picture' }).click();
+      await page.getByRole('slider', { name: /Gantry axis/ }).waitFor();
+    },
+  ],
+  [
+    'handbook',
+    async (page) => {
+      await page.goto('/handbook');
+      await page.getByRole('heading', { name: 'Handbook' }).waitFor();
+    },
+  ],
+  [
+    'a formula',
+    async (page) => {
+      await page.goto('/handbook/belt/loop-length');
+      await page.locator('.katex').first().waitFor();
+    },
+  ],
+  [
+    'exchange',
+    async (page) => {
+      await openBench(page);
+      await openLink(page, /^Stepper/);
+      await page.getByRole('button', { name: /^Exchange/ }).click();
+      await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
+      await page.getByText('with it').waitFor();
+    },
+  ],
+  [
+    'guide with loads',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/size?m=fernhollow&a=cross');
+      await openLink(page, /^Guide/);
+    },
+  ],
+  [
+    'keys',
+    async (page) => {
+      await openBench(page);
+      await page.keyboard.press('?');
+      await page.getByRole('dialog').waitFor();
+    },
+  ],
+  [
+    'a station to come',
+    async (page) => {
+      await openShelf(page);
+      await page.goto('/fit?m=tern-creek');
+      await page.getByText('Not built yet').waitFor();
+    },
+  ],
+  [
+    'no such page',
+    async (page) => {
+      await page.goto('/nowhere');
+      await page.getByText('No such page').first().waitFor();
+    },
+  ],
+  [
+    'no machine',
+    async (page) => {
+      await page.goto('/size?m=nobody');
+      await page.getByText('not in this browser').waitFor();
+    },
+  ],
 ];
 
 for (const scheme of ['light', 'dark'] as const)
@@ -56,9 +183,13 @@ test('no request leaves the origin, and the policy allows none', async ({ page, 
   test.slow();
   const foreign: string[] = [];
   const errors: string[] = [];
-  page.on('request', (r) => { if (!r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url())) foreign.push(r.url()); });
+  page.on('request', (r) => {
+    if (!r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url())) foreign.push(r.url());
+  });
   // The browser itself reports the 404 that the view of a wrong address asks for.
-  page.on('console', (m) => { if (m.type() === 'error' && !m.text().includes('404')) errors.push(m.text()); });
+  page.on('console', (m) => {
+    if (m.type() === 'error' && !m.text().includes('404')) errors.push(m.text());
+  });
   page.on('pageerror', (e) => errors.push(e.message));
   for (const [name, open] of views) {
     await open(page);
@@ -77,7 +208,10 @@ test('no request leaves the origin, and the policy allows none', async ({ page, 
 
 test('the fonts are our own and load', async ({ page }) => {
   await openBench(page);
-  const loaded = await page.evaluate(async () => { await document.fonts.ready; return [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family.replaceAll('"', '')); });
+  const loaded = await page.evaluate(async () => {
+    await document.fonts.ready;
+    return [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family.replaceAll('"', ''));
+  });
   expect(loaded).toContain('Atkinson Hyperlegible Next Variable');
   expect(loaded).toContain('Barlow Condensed');
 });

@@ -7,36 +7,50 @@ import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
 import { demoName, field, openBench, openShelf, screwName, stored } from './pages';
 
 const exportFrom = async (page: Page): Promise<string> => {
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: `Export ${demoName}` }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: `Export ${demoName}` }).click(),
+  ]);
   expect(download.suggestedFilename()).toBe('tern-creek-kayak-router.machine.json');
   return readFileSync(await download.path(), 'utf8');
 };
-const importText = (page: Page, name: string, text: string) => page.getByLabel('Machine files').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+const importText = (page: Page, name: string, text: string) =>
+  page
+    .getByLabel('Machine files')
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 
-test('an edit is there after the page is loaded again, and after the browser was killed without a farewell', async ({ baseURL }) => {
-  const folder = mkdtempSync(join(tmpdir(), 'killed-browser-'));
-  const start = () => chromium.launchPersistentContext(folder, { executablePath: chromiumPath, args: chromiumArgs, baseURL: baseURL! });
-  const first = await start();
-  const page = first.pages()[0]!;
-  await openBench(page);
-  await field(page, 'Guide drag').fill('77 N');
-  await stored(page);
-  await page.reload();
-  await expect(field(page, 'Guide drag')).toHaveValue('77 N');
-  await field(page, 'Cutting force').fill('181 N');
-  await expect(page.getByRole('button', { name: 'Undo 1' })).toBeVisible();
-  await stored(page);
-  // Every process of this browser dies at once: no unload event, no flush.
-  spawnSync('pkill', ['-9', '-f', folder]);
-  await first.close().catch(() => undefined);
-  const second = await start();
-  const again = second.pages()[0]!;
-  await again.goto('/size?m=screws&a=bed');
-  await expect(field(again, 'Guide drag')).toHaveValue('77 N');
-  await expect(field(again, 'Cutting force')).toHaveValue('181 N');
-  await second.close();
-  rmSync(folder, { recursive: true, force: true });
-});
+test(
+  'an edit is there after the page is loaded again, and after the browser was killed ' + 'without a farewell',
+  async ({ baseURL }) => {
+    const folder = mkdtempSync(join(tmpdir(), 'killed-browser-'));
+    const start = () =>
+      chromium.launchPersistentContext(folder, {
+        executablePath: chromiumPath,
+        args: chromiumArgs,
+        baseURL: baseURL!,
+      });
+    const first = await start();
+    const page = first.pages()[0]!;
+    await openBench(page);
+    await field(page, 'Guide drag').fill('77 N');
+    await stored(page);
+    await page.reload();
+    await expect(field(page, 'Guide drag')).toHaveValue('77 N');
+    await field(page, 'Cutting force').fill('181 N');
+    await expect(page.getByRole('button', { name: 'Undo 1' })).toBeVisible();
+    await stored(page);
+    // Every process of this browser dies at once: no unload event, no flush.
+    spawnSync('pkill', ['-9', '-f', folder]);
+    await first.close().catch(() => undefined);
+    const second = await start();
+    const again = second.pages()[0]!;
+    await again.goto('/size?m=screws&a=bed');
+    await expect(field(again, 'Guide drag')).toHaveValue('77 N');
+    await expect(field(again, 'Cutting force')).toHaveValue('181 N');
+    await second.close();
+    rmSync(folder, { recursive: true, force: true });
+  },
+);
 
 test('export, delete, import: the same; delete can be taken back', async ({ page }) => {
   await openShelf(page);
@@ -50,29 +64,47 @@ test('export, delete, import: the same; delete can be taken back', async ({ page
   await page.getByRole('button', { name: 'Take back' }).last().click();
   await expect(page.getByRole('link', { name: demoName, exact: true })).toBeVisible();
   // The demo is put in once: a deleted one does not come back by itself.
-  for (const name of [demoName, 'Fernhollow gate table', 'Wayside scenery cutter']) await page.getByRole('button', { name: `Delete ${name}` }).click();
+  for (const name of [demoName, 'Fernhollow gate table', 'Wayside scenery cutter'])
+    await page.getByRole('button', { name: `Delete ${name}` }).click();
   await expect(page.getByText('No machine yet')).toBeVisible();
   await page.reload();
   await expect(page.getByText('No machine yet')).toBeVisible();
 });
 
-test('damaged, foreign and newer files are refused by name of the field, and nothing stored is touched', async ({ page }) => {
-  await openShelf(page);
-  const good = await exportFrom(page);
-  const cases: [string, string, RegExp][] = [
-    ['cut.json', good.slice(0, 900), /wanted a JSON file/],
-    ['foreign.json', '{"format":"gpx","version":1}', /format: read “gpx”; wanted “rugged-carriage-machine”/],
-    ['newer.json', good.replace('"version": 3', '"version": 7'), /version: read “7”; wanted 3 or lower .*newer edition/],
-    ['hand.json', good.replace('"si": 2.54', '"si": -2.54'), /axes\.0\.demands\.travel\.si: read “-2\.54”; wanted above 0/],
-  ];
-  for (const [name, text, message] of cases) {
-    await importText(page, name, text);
-    await expect(page.getByRole('alert').filter({ hasText: name })).toContainText(message);
-    await expect(page.getByRole('alert').filter({ hasText: name })).toContainText('nothing stored was touched');
-  }
-  await expect(page.getByRole('link', { name: demoName, exact: true })).toHaveCount(1);
-  expect(await exportFrom(page)).toBe(good);
-});
+test(
+  'damaged, foreign and newer files are refused by name of the field, and nothing ' + 'stored is touched',
+  async ({ page }) => {
+    await openShelf(page);
+    const good = await exportFrom(page);
+    const cases: [string, string, RegExp][] = [
+      ['cut.json', good.slice(0, 900), /wanted a JSON file/],
+      [
+        'foreign.json',
+        '{"format":"gpx","version":1}',
+        /format: read “gpx”; wanted “rugged-carriage-machine”/,
+      ],
+      [
+        'newer.json',
+        good.replace('"version": 3', '"version": 7'),
+        /version: read “7”; wanted 3 or lower .*newer edition/,
+      ],
+      [
+        'hand.json',
+        good.replace('"si": 2.54', '"si": -2.54'),
+        /axes\.0\.demands\.travel\.si: read “-2\.54”; wanted above 0/,
+      ],
+    ];
+    for (const [name, text, message] of cases) {
+      await importText(page, name, text);
+      await expect(page.getByRole('alert').filter({ hasText: name })).toContainText(message);
+      await expect(page.getByRole('alert').filter({ hasText: name })).toContainText(
+        'nothing stored was touched',
+      );
+    }
+    await expect(page.getByRole('link', { name: demoName, exact: true })).toHaveCount(1);
+    expect(await exportFrom(page)).toBe(good);
+  },
+);
 
 test('texts out of a file are shown as text only', async ({ page }) => {
   await openShelf(page);
@@ -99,7 +131,10 @@ test('two tabs: a change shows in the other; edits on both sides lose nothing', 
   await field(page, 'Guide drag').fill('71 N');
   await stored(page);
   await expect(field(other, 'Guide drag')).toHaveValue('71 N');
-  await expect(other.getByRole('button', { name: 'Undo 1' })).toHaveAttribute('title', 'Take back: Change in another tab');
+  await expect(other.getByRole('button', { name: 'Undo 1' })).toHaveAttribute(
+    'title',
+    'Take back: Change in another tab',
+  );
   await field(other, 'Rapid').fill('9 m/min');
   await stored(other);
   await expect(field(page, 'Rapid')).toHaveValue('9 m/min');

@@ -1,26 +1,38 @@
 import { expect, test } from '@playwright/test';
 import { field, openShelf, openWhole, stored } from './pages';
 
-test('the first page says in one look: drawing, verdicts, three findings with remedies, masses, money, next step', async ({ page }) => {
-  await openShelf(page);
-  await page.goto('/machine?m=wayside');
-  await expect(page.getByRole('img', { name: /Wayside scenery cutter: drawn from its structure/ })).toBeVisible();
-  await expect(page.getByText(/up and down/).first()).toBeVisible();
-  const matters = page.getByRole('region', { name: 'What matters most' });
-  await expect(matters.getByRole('listitem')).toHaveCount(3);
-  await expect(matters).toContainText('Whole machine');
-  await expect(page.getByText('Mend what gives out on the machine as a whole.')).toBeVisible();
-  await expect(page.getByText('95 of 900')).toBeVisible();
-  await page.getByRole('link', { name: 'Turn it, bend it, see what gives' }).click();
-  await expect(page).toHaveURL(/a=~whole/);
-});
+test(
+  'the first page says in one look: drawing, verdicts, three findings with remedies, masses, ' +
+    'money, next step',
+  async ({ page }) => {
+    await openShelf(page);
+    await page.goto('/machine?m=wayside');
+    await expect(
+      page.getByRole('img', { name: /Wayside scenery cutter: drawn from its structure/ }),
+    ).toBeVisible();
+    await expect(page.getByText(/up and down/).first()).toBeVisible();
+    const matters = page.getByRole('region', { name: 'What matters most' });
+    await expect(matters.getByRole('listitem')).toHaveCount(3);
+    await expect(matters).toContainText('Whole machine');
+    await expect(page.getByText('Mend what gives out on the machine as a whole.')).toBeVisible();
+    await expect(page.getByText('95 of 900')).toBeVisible();
+    await page.getByRole('link', { name: 'Turn it, bend it, see what gives' }).click();
+    await expect(page).toHaveURL(/a=~whole/);
+  },
+);
 
-test('a change of one body is felt by every axis that carries it, in the same keystroke', async ({ page }) => {
+test('a change of one body is felt by every axis that carries it, in the same keystroke', async ({
+  page,
+}) => {
   await openShelf(page);
   await page.goto('/brief?m=tern-creek&a=masses');
   await expect(page.getByRole('region', { name: 'Bed axis' })).toContainText('65.1 kg');
   await page.getByRole('region', { name: 'Plunge axis' }).getByText('Spindle 2.2 kW with clamp').click();
-  await page.getByRole('region', { name: 'Plunge axis' }).getByLabel('Mass', { exact: true }).first().fill('12.9 kg');
+  await page
+    .getByRole('region', { name: 'Plunge axis' })
+    .getByLabel('Mass', { exact: true })
+    .first()
+    .fill('12.9 kg');
   await expect(page.getByRole('region', { name: 'Plunge axis' })).toContainText('16.6 kg');
   await expect(page.getByRole('region', { name: 'Gantry axis' })).toContainText('25.9 kg');
   await expect(page.getByRole('region', { name: 'Bed axis' })).toContainText('70.1 kg');
@@ -34,7 +46,9 @@ test('a change of one body is felt by every axis that carries it, in the same ke
   await stored(page);
 });
 
-test('the worst of the cuts loads the axes; a cut that the spindle cannot turn is found and mended', async ({ page }) => {
+test('the worst of the cuts loads the axes; a cut that the spindle cannot turn is found and mended', async ({
+  page,
+}) => {
   await openShelf(page);
   await page.goto('/brief?m=tern-creek&a=cuts');
   await page.getByRole('button', { name: /^Hull panels/ }).click();
@@ -42,7 +56,9 @@ test('the worst of the cuts loads the axes; a cut that the spindle cannot turn i
   await expect(page.getByText('Spindle is too weak')).toBeVisible();
   await expect(page.getByText('The spindle gives out first', { exact: false })).toBeVisible();
   await field(page, 'Width').fill('9 mm');
-  await expect(page.getByRole('alert').filter({ hasText: 'cutter' })).toContainText('no larger than the cutter');
+  await expect(page.getByRole('alert').filter({ hasText: 'cutter' })).toContainText(
+    'no larger than the cutter',
+  );
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Chip load: 0.125 mm \(0.00492 in\)/ }).click();
   await expect(page.getByRole('dialog').getByRole('heading', { name: 'Chip load' })).toBeVisible();
@@ -75,28 +91,32 @@ test('the arrangement is picked from drawn choices, and what it means follows', 
   await expect(page.getByText('Not accurate enough along the bed')).toBeVisible();
 });
 
-test('the gantry bends as its carriage is dragged; a change is tried with one press and taken back with one', async ({ page }) => {
-  await openWhole(page);
-  await expect(page.getByText('Beam twists')).toBeVisible();
-  const drawing = page.getByRole('img', { name: /^Gantry with the tool at/ });
-  await expect(drawing).toHaveAccessibleName(/tool at 817.5 mm|tool at 820 mm/);
-  await page.getByRole('slider', { name: 'Tool along the beam' }).fill('4');
-  await expect(drawing).toHaveAccessibleName(/tool at 304 mm/);
-  const box = (await drawing.boundingBox())!;
-  await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.5);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.5);
-  await page.mouse.up();
-  await expect(drawing).not.toHaveAccessibleName(/tool at 304 mm/);
-  await page.getByRole('button', { name: /up and down$/ }).click();
-  await page.getByRole('button', { name: /^Try: Closed steel tube/ }).click();
-  await expect(page.getByText('Trying: Closed steel tube of the same size')).toBeVisible();
-  await expect(page.getByLabel('Section').first()).toHaveValue('rect-tube');
-  await page.getByRole('button', { name: 'Take back' }).click();
-  await expect(page.getByLabel('Section').first()).toHaveValue('extrusion');
-  await field(page, 'Tool hangs down').fill('twelve');
-  await expect(page.getByRole('alert').filter({ hasText: 'twelve' })).toContainText('a length is wanted');
-});
+test(
+  'the gantry bends as its carriage is dragged; a change is tried with one press and taken ' +
+    'back with one',
+  async ({ page }) => {
+    await openWhole(page);
+    await expect(page.getByText('Beam twists')).toBeVisible();
+    const drawing = page.getByRole('img', { name: /^Gantry with the tool at/ });
+    await expect(drawing).toHaveAccessibleName(/tool at 817.5 mm|tool at 820 mm/);
+    await page.getByRole('slider', { name: 'Tool along the beam' }).fill('4');
+    await expect(drawing).toHaveAccessibleName(/tool at 304 mm/);
+    const box = (await drawing.boundingBox())!;
+    await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.5);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.5);
+    await page.mouse.up();
+    await expect(drawing).not.toHaveAccessibleName(/tool at 304 mm/);
+    await page.getByRole('button', { name: /up and down$/ }).click();
+    await page.getByRole('button', { name: /^Try: Closed steel tube/ }).click();
+    await expect(page.getByText('Trying: Closed steel tube of the same size')).toBeVisible();
+    await expect(page.getByLabel('Section').first()).toHaveValue('rect-tube');
+    await page.getByRole('button', { name: 'Take back' }).click();
+    await expect(page.getByLabel('Section').first()).toHaveValue('extrusion');
+    await field(page, 'Tool hangs down').fill('twelve');
+    await expect(page.getByRole('alert').filter({ hasText: 'twelve' })).toContainText('a length is wanted');
+  },
+);
 
 test('a machine without a structure says so, begins one, and stands', async ({ page }) => {
   await openShelf(page);
@@ -112,21 +132,32 @@ test('a machine without a structure says so, begins one, and stands', async ({ p
   await expect(page.getByText(/Not given and taken as rigid/)).toBeVisible();
 });
 
-test('the picture is made of the same data: it turns, stands square on, and its axes move', async ({ page }) => {
+test('the picture is made of the same data: it turns, stands square on, and its axes move', async ({
+  page,
+}) => {
   await openWhole(page, 'fernhollow');
   await page.getByRole('button', { name: 'Picture' }).click();
   await expect(page.locator('canvas')).toBeVisible();
-  await page.getByRole('slider', { name: /Cross axis|Gantry axis|Y / }).first().fill('0');
+  await page
+    .getByRole('slider', { name: /Cross axis|Gantry axis|Y / })
+    .first()
+    .fill('0');
   await page.getByRole('button', { name: 'Plain drawing' }).click();
   for (const view of ['Front', 'Plan', 'Side', 'Turn']) {
     await page.getByRole('button', { name: view, exact: true }).click();
-    await expect(page.getByRole('img', { name: view === 'Turn' ? /from the front right/ : new RegExp(`square on, ${view.toLowerCase()}`) })).toBeVisible();
+    await expect(
+      page.getByRole('img', {
+        name: view === 'Turn' ? /from the front right/ : new RegExp(`square on, ${view.toLowerCase()}`),
+      }),
+    ).toBeVisible();
   }
 });
 
 test.describe('without WebGL', () => {
   test('the plain drawing stands in its place and says so', async ({ page }) => {
-    await page.addInitScript(() => { HTMLCanvasElement.prototype.getContext = () => null; });
+    await page.addInitScript(() => {
+      HTMLCanvasElement.prototype.getContext = () => null;
+    });
     await openWhole(page);
     await page.getByRole('button', { name: 'Picture' }).click();
     await expect(page.getByText('This browser draws no three dimensions')).toBeVisible();

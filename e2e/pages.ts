@@ -12,11 +12,18 @@ export async function openShelf(page: Page): Promise<void> {
 export const screwName = 'Screw machine';
 
 /** A machine with a screw on each of its three axes, in the file format of version 1. */
-export const screwMachine = (): string => readFileSync('test/fixtures/machine-v1.json', 'utf8').replace('"id": "tern-creek"', '"id": "screws"').replace(demoName, screwName);
+export const screwMachine = (): string =>
+  readFileSync('test/fixtures/machine-v1.json', 'utf8')
+    .replace('"id": "tern-creek"', '"id": "screws"')
+    .replace(demoName, screwName);
 
 /** Puts the machine of screws into the list. */
 export async function importScrews(page: Page): Promise<void> {
-  await page.getByLabel('Machine files').setInputFiles({ name: 'screws.machine.json', mimeType: 'application/json', buffer: Buffer.from(screwMachine()) });
+  await page.getByLabel('Machine files').setInputFiles({
+    name: 'screws.machine.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(screwMachine()),
+  });
   await expect(page.getByRole('link', { name: screwName, exact: true })).toBeVisible();
 }
 
@@ -31,10 +38,12 @@ export async function openBench(page: Page, axis: 'bed' | 'gantry' | 'plunge' = 
 export const field = (page: Page, label: string): Locator => page.getByLabel(label, { exact: true });
 
 /** Opens a link of the drive train. */
-export const openLink = (page: Page, name: RegExp) => page.locator('ol').getByRole('button', { name }).first().click();
+export const openLink = (page: Page, name: RegExp) =>
+  page.locator('ol').getByRole('button', { name }).first().click();
 
 /** The rung's accessible words, figure and verdict included. */
-export const rung = (page: Page, name: string): Locator => page.getByRole('group', { name: 'Speed ladder' }).getByRole('button', { name: new RegExp(`^${name}`) });
+export const rung = (page: Page, name: string): Locator =>
+  page.getByRole('group', { name: 'Speed ladder' }).getByRole('button', { name: new RegExp(`^${name}`) });
 
 /** Waits until the last edit is stored. */
 export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')).toBeVisible();

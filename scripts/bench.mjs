@@ -1,4 +1,5 @@
-// npm run bench: figures of the report in Node and of a keystroke in the browser. Nothing here passes or fails.
+// npm run bench: figures of the report in Node and of a keystroke in the browser. Nothing here passes or
+// fails.
 import { build } from 'esbuild';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -11,7 +12,15 @@ mkdirSync(folder, { recursive: true });
 // Bundled as it ships: a loader that names every closure would be measured with it otherwise.
 let ok = true;
 for (const name of ['report', 'flex']) {
-  await build({ entryPoints: [join(root, `bench/${name}.bench.ts`)], bundle: true, platform: 'node', format: 'esm', outfile: join(folder, `${name}.mjs`), logLevel: 'error', tsconfig: join(root, 'tsconfig.json') });
+  await build({
+    entryPoints: [join(root, `bench/${name}.bench.ts`)],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile: join(folder, `${name}.mjs`),
+    logLevel: 'error',
+    tsconfig: join(root, 'tsconfig.json'),
+  });
   ok = run(process.execPath, [join(folder, `${name}.mjs`)]) && ok;
 }
 const missing = ensureChromium();

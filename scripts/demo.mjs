@@ -9,7 +9,11 @@ const port = Number(process.env.PORT ?? 4410);
 try {
   const server = await startServer(port);
   console.log(`\nRugged Carriage runs with its demo machine at\n\n  ${server.address}\n\nCtrl C stops it.`);
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { server.stop(); process.exit(0); });
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      server.stop();
+      process.exit(0);
+    });
   server.child.on('exit', (code) => process.exit(code ?? 0));
 } catch (error) {
   console.error(error.message);

@@ -16,20 +16,94 @@ const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
   { name: 'brief', path: '/brief?m=tern-creek', size: desk },
-  { name: 'brief-cuts', path: '/brief?m=tern-creek&a=cuts', size: desk, act: (page) => page.getByRole('button', { name: /^Aluminium deck/ }).click() },
+  {
+    name: 'brief-cuts',
+    path: '/brief?m=tern-creek&a=cuts',
+    size: desk,
+    act: (page) => page.getByRole('button', { name: /^Aluminium deck/ }).click(),
+  },
   { name: 'brief-masses', path: '/brief?m=wayside&a=masses', size: desk },
-  { name: 'whole-flex', path: bench('~whole'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Closed/ }).waitFor() },
-  { name: 'whole-accuracy', path: bench('~whole', 'wayside'), size: desk, act: (page) => page.getByRole('button', { name: 'Accuracy', exact: true }).click() },
-  { name: 'whole-picture', path: bench('~whole', 'fernhollow'), size: desk, act: async (page) => { await page.getByRole('button', { name: 'Picture' }).click(); await page.locator('canvas').waitFor(); await page.waitForTimeout(1500); } },
+  {
+    name: 'whole-flex',
+    path: bench('~whole'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: /^Try: Closed/ }).waitFor(),
+  },
+  {
+    name: 'whole-accuracy',
+    path: bench('~whole', 'wayside'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: 'Accuracy', exact: true }).click(),
+  },
+  {
+    name: 'whole-picture',
+    path: bench('~whole', 'fernhollow'),
+    size: desk,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Picture' }).click();
+      await page.locator('canvas').waitFor();
+      await page.waitForTimeout(1500);
+    },
+  },
   { name: 'axis-bench', path: bench('bed'), size: desk },
-  { name: 'exchange', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.locator('ol').getByRole('button', { name: /^Stepper/ }).first().click(); await page.getByRole('button', { name: /^Exchange/ }).click(); await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click(); } },
-  { name: 'compare', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Compare/ }).click() },
-  { name: 'play-and-give', path: bench('bed', 'fernhollow'), size: desk, act: async (page) => { await page.getByRole('button', { name: 'Play', exact: true }).click(); await page.getByRole('button', { name: 'Acceleration', exact: true }).click(); } },
-  { name: 'move-over-time', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'Move', exact: true }).click() },
-  { name: 'axis-bench-remedy', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: /^Try: Spring/ }).first().click() },
-  { name: 'axis-bench-inches', path: bench('gantry'), size: desk, act: (page) => page.getByRole('button', { name: 'mm → in' }).click() },
+  {
+    name: 'exchange',
+    path: bench('bed', 'fernhollow'),
+    size: desk,
+    act: async (page) => {
+      await page
+        .locator('ol')
+        .getByRole('button', { name: /^Stepper/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: /^Exchange/ }).click();
+      await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
+    },
+  },
+  {
+    name: 'compare',
+    path: bench('bed'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: /^Compare/ }).click(),
+  },
+  {
+    name: 'play-and-give',
+    path: bench('bed', 'fernhollow'),
+    size: desk,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Play', exact: true }).click();
+      await page.getByRole('button', { name: 'Acceleration', exact: true }).click();
+    },
+  },
+  {
+    name: 'move-over-time',
+    path: bench('gantry'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: 'Move', exact: true }).click(),
+  },
+  {
+    name: 'axis-bench-remedy',
+    path: bench('bed'),
+    size: desk,
+    act: (page) =>
+      page
+        .getByRole('button', { name: /^Try: Spring/ })
+        .first()
+        .click(),
+  },
+  {
+    name: 'axis-bench-inches',
+    path: bench('gantry'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: 'mm → in' }).click(),
+  },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
-  { name: 'working', path: bench('bed'), size: desk, act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click() },
+  {
+    name: 'working',
+    path: bench('bed'),
+    size: desk,
+    act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click(),
+  },
   { name: 'handbook-formula', path: '/handbook/rack/lewis-force', size: desk },
   { name: 'phone-bench', path: bench('bed'), size: phone },
 ];
@@ -40,10 +114,16 @@ const browser = await chromium.launch({ executablePath: chromiumPath, args: chro
 try {
   for (const { name, path, size, act, scheme = 'light' } of shots) {
     if (only.length && !only.includes(name)) continue;
-    const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
+    const context = await browser.newContext({
+      viewport: size,
+      colorScheme: scheme,
+      reducedMotion: 'reduce',
+    });
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${name}: ${error.message}`));
-    page.on('console', (m) => { if (m.type() === 'error' || m.type() === 'warning') console.error(`${name}: ${m.text()}`); });
+    page.on('console', (m) => {
+      if (m.type() === 'error' || m.type() === 'warning') console.error(`${name}: ${m.text()}`);
+    });
     await page.goto(server.address);
     await page.getByRole('link', { name: 'Tern Creek kayak router' }).waitFor();
     if (path !== '/') await page.goto(server.address + path);

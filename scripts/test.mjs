@@ -21,11 +21,15 @@ function whole(name, ok) {
 /** Adds the counts out of a runner's JSON file; a runner that wrote none has failed. */
 function counted(name, ok, file, count) {
   const path = join(results, file);
-  const found = existsSync(path) ? count(JSON.parse(readFileSync(path, 'utf8'))) : { passed: 0, failed: 0, skipped: 0 };
+  const found = existsSync(path)
+    ? count(JSON.parse(readFileSync(path, 'utf8')))
+    : { passed: 0, failed: 0, skipped: 0 };
   // A runner that ends badly without a failed test (a crash, an unhandled error) is a failure of its own.
   if (!ok && found.failed === 0) found.failed = 1;
   if (ok && found.passed === 0) found.failed = 1;
-  console.log(`${found.failed ? 'FAILED' : 'passed'}: ${name} (${found.passed} passed, ${found.failed} failed)`);
+  console.log(
+    `${found.failed ? 'FAILED' : 'passed'}: ${name} (${found.passed} passed, ${found.failed} failed)`,
+  );
   for (const key of Object.keys(total)) total[key] += found[key];
   if (found.failed) failures.push(name);
 }
@@ -35,17 +39,31 @@ const section = (name) => console.log(`\n== ${name}`);
 section('packages');
 ensureModules();
 const missing = ensureChromium();
-if (missing) console.log(`The Debian package ${missing} is missing and cannot be installed without root: the browser tests are skipped.`);
+if (missing)
+  console.log(
+    `The Debian package ${missing} is missing and cannot be installed without root: the browser tests ` +
+      `are skipped.`,
+  );
 
 section('lint');
 whole('lint', runModule('eslint/bin/eslint.js', ['.', '--max-warnings=0']));
+whole('format', runModule('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']));
 
 section('types');
 whole('types', runModule('next/dist/bin/next', ['typegen']) && runModule('typescript/bin/tsc', ['--noEmit']));
 
 section('unit tests');
-const unit = runModule('vitest/vitest.mjs', ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`], { env: { ...process.env, NO_COLOR: '1' } });
-counted('unit tests', unit, 'unit.json', (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? r.numFailedTestSuites : 0), skipped: r.numPendingTests }));
+const unit = runModule(
+  'vitest/vitest.mjs',
+  ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`],
+  { env: { ...process.env, NO_COLOR: '1' } },
+);
+counted('unit tests', unit, 'unit.json', (r) => ({
+  passed: r.numPassedTests,
+  failed:
+    r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? r.numFailedTestSuites : 0),
+  skipped: r.numPendingTests,
+}));
 
 section('build');
 const built = ensureBuild();
@@ -54,10 +72,18 @@ whole('build', built);
 section('browser tests');
 if (missing) total.skipped++;
 else if (built) {
-  const browser = runModule('@playwright/test/cli.js', ['test', '--reporter=line,json'], { env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'browser.json') } });
-  counted('browser tests', browser, 'browser.json', (r) => ({ passed: r.stats.expected + r.stats.flaky, failed: r.stats.unexpected, skipped: r.stats.skipped }));
+  const browser = runModule('@playwright/test/cli.js', ['test', '--reporter=line,json'], {
+    env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'browser.json') },
+  });
+  counted('browser tests', browser, 'browser.json', (r) => ({
+    passed: r.stats.expected + r.stats.flaky,
+    failed: r.stats.unexpected,
+    skipped: r.stats.skipped,
+  }));
 } else whole('browser tests (nothing built)', false);
 
 if (failures.length) console.log(`\nFailed: ${failures.join(', ')}`);
-console.log(`\n${total.passed} passed, ${total.failed} failed${total.skipped ? `, ${total.skipped} skipped` : ''}`);
+console.log(
+  `\n${total.passed} passed, ${total.failed} failed${total.skipped ? `, ${total.skipped} skipped` : ''}`,
+);
 process.exit(total.failed ? 1 : 0);

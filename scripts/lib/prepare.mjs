@@ -10,23 +10,32 @@ process.env.NEXT_TELEMETRY_DISABLED = '1';
 
 /** Runs a program with its output shown; true if it ended well. */
 export function run(command, args, options = {}) {
-  return spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], ...options }).status === 0;
+  return (
+    spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], ...options }).status === 0
+  );
 }
 
 /** Runs a script that ships in node_modules. */
-export const runModule = (script, args, options) => run(process.execPath, [join(root, 'node_modules', script), ...args], options);
+export const runModule = (script, args, options) =>
+  run(process.execPath, [join(root, 'node_modules', script), ...args], options);
 
 /** Installs the locked packages if they are missing or older than the lock. */
 export function ensureModules({ quiet = false } = {}) {
   const stamp = join(root, 'node_modules', '.installed-lock');
-  const wanted = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   if (!quiet) console.log('Installing the packages of package-lock.json ...');
-  execFileSync('npm', ['ci', '--no-audit', '--no-fund'], { cwd: root, stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'] });
+  execFileSync('npm', ['ci', '--no-audit', '--no-fund'], {
+    cwd: root,
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
+  });
   writeFileSync(stamp, wanted);
 }
 
-const onPath = (name) => (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, name)));
+const onPath = (name) =>
+  (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, name)));
 
 /** Makes sure of Debian's Chromium. Gives the name of the package that cannot be installed, or undefined. */
 export function ensureChromium() {
@@ -37,10 +46,15 @@ export function ensureChromium() {
   console.log('Installing the Debian package chromium ...');
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
-    return run(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, stdio: ['ignore', 'ignore', 'inherit'] });
+    return run(command, rest, {
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
   };
   apt('update', '-qq');
-  return apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') && existsSync(chromiumPath) ? undefined : 'chromium';
+  return apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') && existsSync(chromiumPath)
+    ? undefined
+    : 'chromium';
 }
 
 function* filesBelow(path) {

@@ -7,19 +7,37 @@ import { root } from './root.mjs';
  * that stopping it leaves nothing behind.
  */
 export async function startServer(port, { demo = true } = {}) {
-  const child = spawn(process.execPath, [join(root, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', '127.0.0.1'], {
-    cwd: root, detached: true, stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', RUGGED_CARRIAGE_DEMO: demo ? '1' : '0' },
-  });
+  const child = spawn(
+    process.execPath,
+    [join(root, 'node_modules/next/dist/bin/next'), 'start', '-p', String(port), '-H', '127.0.0.1'],
+    {
+      cwd: root,
+      detached: true,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_ENV: 'production',
+        RUGGED_CARRIAGE_DEMO: demo ? '1' : '0',
+      },
+    },
+  );
   const stop = () => {
-    try { process.kill(-child.pid, 'SIGTERM'); } catch { /* it is gone already */ }
+    try {
+      process.kill(-child.pid, 'SIGTERM');
+    } catch {
+      /* it is gone already */
+    }
   };
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 240; tries++) {
-    if (child.exitCode !== null) throw new Error(`the server ended with code ${child.exitCode}; is port ${port} taken?`);
+    if (child.exitCode !== null)
+      throw new Error(`the server ended with code ${child.exitCode}; is port ${port} taken?`);
     try {
       if ((await fetch(`${address}/api/schema`)).ok) return { address, stop, child };
-    } catch { /* not yet */ }
+    } catch {
+      /* not yet */
+    }
     await new Promise((resolve) => setTimeout(resolve, 250));
   }
   stop();

@@ -10,7 +10,8 @@ import './globals.css';
 
 export const metadata: Metadata = {
   title: { default: 'Rugged Carriage', template: '%s · Rugged Carriage' },
-  description: 'Plans and proves the axis drives of a self-built gantry router, plasma table or large-format machine.',
+  description:
+    'Plans and proves the axis drives of a self-built gantry router, plasma table or large-format machine.',
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

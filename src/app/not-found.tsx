@@ -8,7 +8,9 @@ export default function NotFound() {
     <main className={styles.notice}>
       <h1>No such page</h1>
       <p>The address leads nowhere here.</p>
-      <p><Link href="/">All machines</Link></p>
+      <p>
+        <Link href="/">All machines</Link>
+      </p>
     </main>
   );
 }

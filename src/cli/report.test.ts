@@ -10,22 +10,31 @@ const read = (path: string) => {
   if (path === 'bad.json') return demoText.replace('"bed"', '17');
   throw new Error('ENOENT');
 };
-const post = (body: string, query = '', headers: Record<string, string> = {}) => POST(new Request(`http://local/api/report${query}`, { method: 'POST', body, headers }));
+const post = (body: string, query = '', headers: Record<string, string> = {}) =>
+  POST(new Request(`http://local/api/report${query}`, { method: 'POST', body, headers }));
 
 describe('the terminal', () => {
   it('writes the report and nothing else', () => {
     const { out, err, code } = run(['demo.json'], read);
     expect([err, code]).toEqual(['', 0]);
-    expect(JSON.parse(out)).toEqual(JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))));
+    expect(JSON.parse(out)).toEqual(
+      JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))),
+    );
   });
   it('adds the working on demand', () => {
-    expect(JSON.parse(run(['demo.json', '--working'], read).out).axes[0].working[0]).toMatchObject({ key: 'gravity', formula: { id: 'motion/gravity' } });
+    expect(JSON.parse(run(['demo.json', '--working'], read).out).axes[0].working[0]).toMatchObject({
+      key: 'gravity',
+      formula: { id: 'motion/gravity' },
+    });
   });
-  it.each([[[]], [['a', 'b']], [['demo.json', '--nonsense']], [['nowhere.json']], [['bad.json']]])('%j: exit code 2, nothing on standard output', (args) => {
-    const { out, err, code } = run(args, read);
-    expect([out, code]).toEqual(['', 2]);
-    expect(err.length).toBeGreaterThan(20);
-  });
+  it.each([[[]], [['a', 'b']], [['demo.json', '--nonsense']], [['nowhere.json']], [['bad.json']]])(
+    '%j: exit code 2, nothing on standard output',
+    (args) => {
+      const { out, err, code } = run(args, read);
+      expect([out, code]).toEqual(['', 2]);
+      expect(err.length).toBeGreaterThan(20);
+    },
+  );
   it('names the field of a bad file', () => {
     expect(run(['bad.json'], read).err).toBe('axes.0.id: read “17”; wanted string.\n');
   });
@@ -41,7 +50,17 @@ describe('the service', () => {
   it('answers 422 with issues in data and words', async () => {
     const response = await post(demoText.replace('"bed"', '17'));
     expect(response.status).toBe(422);
-    expect(await response.json()).toEqual({ issues: [{ code: 'wrong-type', path: ['axes', 0, 'id'], read: '17', wanted: 'string', message: 'axes.0.id: read “17”; wanted string.' }] });
+    expect(await response.json()).toEqual({
+      issues: [
+        {
+          code: 'wrong-type',
+          path: ['axes', 0, 'id'],
+          read: '17',
+          wanted: 'string',
+          message: 'axes.0.id: read “17”; wanted string.',
+        },
+      ],
+    });
     expect((await post('')).status).toBe(422);
   });
   it('answers 413 whether the length is announced, hidden or a lie', async () => {

@@ -11,24 +11,40 @@ Exit code 0: report written; 2: the file or the call is not as it should be (see
 `;
 
 /** Command line: returns what to print and the exit code, so that tests can call it without a process. */
-export function run(args: readonly string[], read: (path: string) => string): { out: string; err: string; code: 0 | 2 } {
+export function run(
+  args: readonly string[],
+  read: (path: string) => string,
+): { out: string; err: string; code: 0 | 2 } {
   const paths = args.filter((a) => !a.startsWith('--'));
   const unknown = args.filter((a) => a.startsWith('--') && a !== '--working');
-  if (paths.length !== 1 || unknown.length) return { out: '', err: `${unknown.map((u) => `unknown option ${u}\n`).join('')}${usage}`, code: 2 };
+  if (paths.length !== 1 || unknown.length)
+    return { out: '', err: `${unknown.map((u) => `unknown option ${u}\n`).join('')}${usage}`, code: 2 };
   let text: string;
   try {
     text = read(paths[0]!);
   } catch (cause) {
-    return { out: '', err: `${paths[0]}: cannot be read (${cause instanceof Error ? cause.message : String(cause)})\n`, code: 2 };
+    return {
+      out: '',
+      err: `${paths[0]}: cannot be read (${cause instanceof Error ? cause.message : String(cause)})\n`,
+      code: 2,
+    };
   }
   const opened = readProjectFile(text);
-  if (!opened.ok) return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
-  return { out: `${JSON.stringify(machineReport(opened.project, { working: args.includes('--working'), flex: true }), null, 2)}\n`, err: '', code: 0 };
+  if (!opened.ok)
+    return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
+  const report = machineReport(opened.project, { working: args.includes('--working'), flex: true });
+  return {
+    out: `${JSON.stringify(report, null, 2)}\n`,
+    err: '',
+    code: 0,
+  };
 }
 
 /** Entry point of `npm run report`. */
 export function main(): void {
-  const { out, err, code } = run(process.argv.slice(2), (path) => readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8'));
+  const { out, err, code } = run(process.argv.slice(2), (path) =>
+    readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8'),
+  );
   process.stdout.write(out);
   process.stderr.write(err);
   process.exitCode = code;

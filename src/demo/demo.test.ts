@@ -5,7 +5,8 @@ import { demoMachines } from '.';
 
 describe('the demo machines', () => {
   const [kayak, gate, scenery] = demoMachines();
-  it('keep every rule, have screws, racks and belts among them, and steppers with and without an encoder', () => {
+  it('keep every rule, have screws, racks and belts among them, and steppers with and ' +
+'without an encoder', () => {
     for (const machine of [kayak!, gate!, scenery!]) expect(projectIssues(machine)).toEqual([]);
     const axes = [kayak!, gate!, scenery!].flatMap((m) => m.axes);
     expect(new Set(axes.map((a) => a.drive.kind))).toEqual(new Set(['rack', 'screw', 'belt', 'chain']));
@@ -20,18 +21,23 @@ describe('the demo machines', () => {
     const codes = machineReport(gate!).axes.map((a) => a.findings.map((f) => f.code));
     expect(codes).toEqual([['inertia-ratio'], ['joint-at-park'], ['deep-groove']]);
   });
-  it('are complete as machines, each with a flaw of the whole: a gantry that twists, a mass that rocks its stand, an arm that sags', () => {
+  it('are complete as machines, each with a flaw of the whole: a gantry that twists, a mass that ' +
+'rocks its stand, an arm that sags', () => {
     const [router, plasma, cutter] = [kayak!, gate!, scenery!].map((m) => machineReport(m, { flex: true }));
     for (const r of [router!, plasma!, cutter!]) {
       expect(r.flex).not.toBeNull();
       expect(r.flex!.missing).toEqual([]);
       expect(r.cost.known).toBeGreaterThan(0);
     }
-    const largest = (r: typeof router, way: 'x' | 'z') => [...r!.flex!.softest[way].budget].sort((a, b) => b.value - a.value)[0]!.id;
+    const largest = (r: typeof router, way: 'x' | 'z') => {
+      const { budget } = r!.flex!.softest[way];
+      return [...budget].sort((a, b) => b.value - a.value)[0]!.id;
+    };
     expect(largest(router, 'x')).toBe('beam-twist');
     expect(router!.findings.map((f) => f.code)).toContain('accuracy');
     expect(plasma!.findings.map((f) => f.code)).toEqual(expect.arrayContaining(['rocks', 'plasma-slow']));
-    expect(plasma!.findings.find((f) => f.code === 'rocks')!.remedies[0]).toMatchObject({ code: 'ballast', verdict: 'holds' });
+    const rocks = plasma!.findings.find((f) => f.code === 'rocks')!;
+    expect(rocks.remedies[0]).toMatchObject({ code: 'ballast', verdict: 'holds' });
     expect(cutter!.findings.find((f) => f.code === 'sag-spread')).toMatchObject({ verdict: 'gives-out' });
     expect(cutter!.flex!.sag.spread).toBeGreaterThan(0.003);
   });

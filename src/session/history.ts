@@ -25,19 +25,45 @@ export const MAX_STEPS = 500;
 export function remember(history: History, before: Project, label: string, mergeKey?: string): History {
   const last = history.past[history.past.length - 1];
   if (mergeKey !== undefined && last?.mergeKey === mergeKey) return { past: history.past, future: [] };
-  return { past: [...history.past.slice(-(MAX_STEPS - 1)), { label, before, ...(mergeKey === undefined ? {} : { mergeKey }) }], future: [] };
+  return {
+    past: [
+      ...history.past.slice(-(MAX_STEPS - 1)),
+      { label, before, ...(mergeKey === undefined ? {} : { mergeKey }) },
+    ],
+    future: [],
+  };
 }
 
 /** Takes the last step back. Undefined where there is none. */
-export function stepBack(history: History, now: Project): { history: History; project: Project; label: string } | undefined {
+export function stepBack(
+  history: History,
+  now: Project,
+): { history: History; project: Project; label: string } | undefined {
   const step = history.past[history.past.length - 1];
   if (!step) return undefined;
-  return { project: step.before, label: step.label, history: { past: history.past.slice(0, -1), future: [...history.future, { label: step.label, after: now }] } };
+  return {
+    project: step.before,
+    label: step.label,
+    history: {
+      past: history.past.slice(0, -1),
+      future: [...history.future, { label: step.label, after: now }],
+    },
+  };
 }
 
 /** Does the last step that was taken back again. */
-export function stepForward(history: History, now: Project): { history: History; project: Project; label: string } | undefined {
+export function stepForward(
+  history: History,
+  now: Project,
+): { history: History; project: Project; label: string } | undefined {
   const step = history.future[history.future.length - 1];
   if (!step) return undefined;
-  return { project: step.after, label: step.label, history: { past: [...history.past, { label: step.label, before: now }], future: history.future.slice(0, -1) } };
+  return {
+    project: step.after,
+    label: step.label,
+    history: {
+      past: [...history.past, { label: step.label, before: now }],
+      future: history.future.slice(0, -1),
+    },
+  };
 }

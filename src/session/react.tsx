@@ -17,7 +17,11 @@ const neverChanges = () => () => undefined;
 export function StorageProvider({ children }: { children: ReactNode }) {
   const [storage] = useState(() => (typeof indexedDB === 'undefined' ? null : new MachineStorage()));
   // The first paint must be what the server painted, and that had no storage.
-  const started = useSyncExternalStore(neverChanges, () => true, () => false);
+  const started = useSyncExternalStore(
+    neverChanges,
+    () => true,
+    () => false,
+  );
   return <StorageContext.Provider value={started ? storage : null}>{children}</StorageContext.Provider>;
 }
 
@@ -31,7 +35,7 @@ export function SessionProvider({ id, children }: { id: string; children: ReactN
   useEffect(() => {
     if (!storage) return;
     const opened = new Session(id, storage, () => new Date(), freshId);
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the session is the external system that this effect opens
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the session is an external system
     setSession(opened);
     void opened.open();
     return () => opened.close();

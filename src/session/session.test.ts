@@ -20,12 +20,17 @@ async function tab(storage: MachineStorage) {
   return session;
 }
 const settled = async (session: Session, kind = 'saved') => {
-  for (let i = 0; i < 200 && session.store.getState().save.kind !== kind; i++) await new Promise((r) => setTimeout(r, 5));
+  for (let i = 0; i < 200 && session.store.getState().save.kind !== kind; i++)
+    await new Promise((r) => setTimeout(r, 5));
   expect(session.store.getState().save.kind).toBe(kind);
 };
 const name = (session: Session) => session.project!.name;
-const rename = (session: Session, value: string, mergeKey?: string) => session.edit([{ path: 'name', value }], mergeKey ? { label: 'Name', mergeKey } : { label: 'Name' });
-const lead = (si: number) => ({ path: 'drive.lead', value: { typed: `${si * 1000} mm`, si, basis: 'standard' as const } });
+const rename = (session: Session, value: string, mergeKey?: string) =>
+  session.edit([{ path: 'name', value }], mergeKey ? { label: 'Name', mergeKey } : { label: 'Name' });
+const lead = (si: number) => ({
+  path: 'drive.lead',
+  value: { typed: `${si * 1000} mm`, si, basis: 'standard' as const },
+});
 
 afterEach(() => open.splice(0).forEach((s) => s.close()));
 
@@ -62,10 +67,18 @@ describe('edits of an axis', () => {
   it('are refused where a rule forbids them, and then change nothing', async () => {
     const session = await tab(await machine());
     const before = session.project;
-    const issues = session.editMachine([{ path: 'axes.0.drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }], { label: 'Root', touched: 'axes.0.drive.rootDiameter' });
-    expect(issues[0]).toMatchObject({ code: 'root-not-below-nominal', path: ['axes', 0, 'drive', 'rootDiameter'] });
+    const issues = session.editMachine(
+      [{ path: 'axes.0.drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }],
+      { label: 'Root', touched: 'axes.0.drive.rootDiameter' },
+    );
+    expect(issues[0]).toMatchObject({
+      code: 'root-not-below-nominal',
+      path: ['axes', 0, 'drive', 'rootDiameter'],
+    });
     expect(session.project).toBe(before);
-    expect(session.editMachine([{ ...lead(0.01), path: 'axes.0.drive.lead' }], { label: 'Lead' })).toEqual([]);
+    expect(session.editMachine([{ ...lead(0.01), path: 'axes.0.drive.lead' }], { label: 'Lead' })).toEqual(
+      [],
+    );
     expect(session.project!.axes[0]!.drive).toMatchObject({ lead: { si: 0.01 } });
   });
 });
@@ -82,7 +95,11 @@ describe('autosave', () => {
     const storage = await machine();
     const session = await tab(storage);
     const save = storage.save.bind(storage);
-    storage.save = async () => ({ ok: false, reason: 'problem', problem: { code: 'no-space', cause: 'quota' } });
+    storage.save = async () => ({
+      ok: false,
+      reason: 'problem',
+      problem: { code: 'no-space', cause: 'quota' },
+    });
     rename(session, 'Unsaved');
     await settled(session, 'problem');
     expect(name(session)).toBe('Unsaved');
@@ -103,24 +120,36 @@ describe('two tabs on one machine', () => {
     expect(name(two)).toBe('From one');
     expect(two.undo()).toBe('Change in another tab');
   });
-  it.each(['mine', 'theirs'] as const)('edits on both sides meet: nothing is overwritten, and keeping %s keeps the other as a copy', async (keep) => {
-    const storage = await machine();
-    const one = await tab(storage);
-    const two = await tab(storage);
-    two.close(); // A sleeping tab: it hears nothing.
-    rename(one, 'From one');
-    await settled(one);
-    rename(two, 'From two');
-    await settled(two, 'conflict');
-    expect((await storage.load('tern-creek') as { project: { name: string } }).project.name).toBe('From one');
-    await two.settle(keep);
-    await settled(two);
-    const names: string[] = [];
-    const subscription = storage.watchAll((all) => { names.splice(0, names.length, ...all.map((m) => m.name)); }, () => undefined);
-    for (let i = 0; i < 100 && names.length < 2; i++) await new Promise((r) => setTimeout(r, 5));
-    subscription.unsubscribe();
-    expect(names.sort()).toEqual(keep === 'mine' ? ['From one (other tab)', 'From two'] : ['From one', 'From two (other tab)']);
-  });
+  it.each(['mine', 'theirs'] as const)(
+    'edits on both sides meet: nothing is overwritten, and keeping %s keeps the other as a copy',
+    async (keep) => {
+      const storage = await machine();
+      const one = await tab(storage);
+      const two = await tab(storage);
+      two.close(); // A sleeping tab: it hears nothing.
+      rename(one, 'From one');
+      await settled(one);
+      rename(two, 'From two');
+      await settled(two, 'conflict');
+      expect(((await storage.load('tern-creek')) as { project: { name: string } }).project.name).toBe(
+        'From one',
+      );
+      await two.settle(keep);
+      await settled(two);
+      const names: string[] = [];
+      const subscription = storage.watchAll(
+        (all) => {
+          names.splice(0, names.length, ...all.map((m) => m.name));
+        },
+        () => undefined,
+      );
+      for (let i = 0; i < 100 && names.length < 2; i++) await new Promise((r) => setTimeout(r, 5));
+      subscription.unsubscribe();
+      expect(names.sort()).toEqual(
+        keep === 'mine' ? ['From one (other tab)', 'From two'] : ['From one', 'From two (other tab)'],
+      );
+    },
+  );
   it('a machine deleted elsewhere is said and can be put back', async () => {
     const storage = await machine();
     const session = await tab(storage);
@@ -137,22 +166,44 @@ describe('storage', () => {
     const storage = await machine();
     const added = await storage.add(demoProject(), freshId);
     expect(added).toMatchObject({ ok: true });
-    if (added.ok) expect((await storage.load(added.id) as { project: { name: string } }).project.name).toBe('Tern Creek kayak router (copy)');
+    if (added.ok)
+      expect(((await storage.load(added.id)) as { project: { name: string } }).project.name).toBe(
+        'Tern Creek kayak router (copy)',
+      );
   });
-  it('a deleted machine comes back as it was; an unknown one is missing; an unreadable one is handed out raw', async () => {
-    const db = new Database(`test-${++serial}`);
-    const storage = await machine(new MachineStorage(db, now));
-    const stored = await storage.remove('tern-creek');
-    expect(await storage.load('tern-creek')).toEqual({ ok: false, reason: 'missing' });
-    await storage.restore(stored!);
-    expect(await storage.load('tern-creek')).toMatchObject({ ok: true, revision: 1 });
-    await db.machines.put({ ...stored!, id: 'bad', project: { format: 'rugged-carriage-machine', version: 42 } as never });
-    expect(await storage.load('bad')).toMatchObject({ ok: false, reason: 'unreadable', issues: [{ code: 'newer' }], raw: { version: 42 } });
-  });
+  it(
+    'a deleted machine comes back as it was; an unknown one is missing; an unreadable one is ' +
+      'handed out raw',
+    async () => {
+      const db = new Database(`test-${++serial}`);
+      const storage = await machine(new MachineStorage(db, now));
+      const stored = await storage.remove('tern-creek');
+      expect(await storage.load('tern-creek')).toEqual({ ok: false, reason: 'missing' });
+      await storage.restore(stored!);
+      expect(await storage.load('tern-creek')).toMatchObject({ ok: true, revision: 1 });
+      await db.machines.put({
+        ...stored!,
+        id: 'bad',
+        project: { format: 'rugged-carriage-machine', version: 42 } as never,
+      });
+      expect(await storage.load('bad')).toMatchObject({
+        ok: false,
+        reason: 'unreadable',
+        issues: [{ code: 'newer' }],
+        raw: { version: 42 },
+      });
+    },
+  );
   it('runs a step once in its life', async () => {
     const storage = await machine();
     let ran = 0;
-    const step = async () => { ran++; };
-    expect([await storage.once('demo', step), await storage.once('demo', step), ran]).toEqual([true, false, 1]);
+    const step = async () => {
+      ran++;
+    };
+    expect([await storage.once('demo', step), await storage.once('demo', step), ran]).toEqual([
+      true,
+      false,
+      1,
+    ]);
   });
 });

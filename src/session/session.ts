@@ -35,13 +35,22 @@ export interface EditOptions {
  * that was painted.
  */
 export class Session {
-  readonly store: StoreApi<SessionState> = createStore<SessionState>(() => ({ machine: { kind: 'loading' }, history: emptyHistory, save: { kind: 'saved' } }));
+  readonly store: StoreApi<SessionState> = createStore<SessionState>(() => ({
+    machine: { kind: 'loading' },
+    history: emptyHistory,
+    save: { kind: 'saved' },
+  }));
   private revision = 0;
   private saved: Project | undefined;
   private saving = false;
   private stop: (() => void) | undefined;
 
-  constructor(private readonly id: string, private readonly storage: MachineStorage, private readonly now: () => Date, private readonly freshId: () => string) {}
+  constructor(
+    private readonly id: string,
+    private readonly storage: MachineStorage,
+    private readonly now: () => Date,
+    private readonly freshId: () => string,
+  ) {}
 
   /** Loads the machine and listens for other tabs. */
   async open(): Promise<void> {
@@ -73,7 +82,8 @@ export class Session {
   }
 
   /**
-   * Changes the machine unless a rule forbids it: then nothing changes and the issues come back. Paths lead from its root.
+   * Changes the machine unless a rule forbids it: then nothing changes and the issues come back. Paths lead
+   * from its root.
    * @param touched the path that was typed into, for the message.
    */
   editMachine(edits: readonly Edit[], options: EditOptions & { readonly touched?: string }): Issue[] {
@@ -83,9 +93,14 @@ export class Session {
     const issues = after.axes.flatMap((axis, i) => {
       if (axis === before.axes[i]) return [];
       const root = `axes.${i}.`;
-      return axisIssues(axis, options.touched?.startsWith(root) ? options.touched.slice(root.length) : undefined).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] }));
+      return axisIssues(
+        axis,
+        options.touched?.startsWith(root) ? options.touched.slice(root.length) : undefined,
+      ).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] }));
     });
-    issues.push(...machineIssues(after, options.touched).map((issue) => ({ ...issue, path: [...issue.path] })));
+    issues.push(
+      ...machineIssues(after, options.touched).map((issue) => ({ ...issue, path: [...issue.path] })),
+    );
     if (issues.length === 0) this.edit(edits, options);
     return issues;
   }
@@ -105,7 +120,10 @@ export class Session {
     const mine = machine.project;
     const { theirs } = save;
     const aside = keep === 'mine' ? theirs.project : mine;
-    const added = await this.storage.add({ ...aside, id: this.freshId(), name: `${aside.name.slice(0, 100)} (other tab)` }, this.freshId);
+    const added = await this.storage.add(
+      { ...aside, id: this.freshId(), name: `${aside.name.slice(0, 100)} (other tab)` },
+      this.freshId,
+    );
     if (!added.ok) {
       this.store.setState({ save: { kind: 'problem', problem: added.problem } });
       return;
@@ -113,7 +131,11 @@ export class Session {
     this.revision = theirs.revision;
     if (keep === 'theirs') {
       this.saved = theirs.project;
-      this.store.setState({ machine: { kind: 'open', project: theirs.project }, history: remember(this.store.getState().history, mine, 'Change in another tab'), save: { kind: 'saved' } });
+      this.store.setState({
+        machine: { kind: 'open', project: theirs.project },
+        history: remember(this.store.getState().history, mine, 'Change in another tab'),
+        save: { kind: 'saved' },
+      });
     } else {
       this.store.setState({ save: { kind: 'saving' } });
       await this.flush();
@@ -129,7 +151,13 @@ export class Session {
   async putBack(): Promise<void> {
     const project = this.project;
     if (!project) return;
-    await this.storage.restore({ id: project.id, name: project.name, revision: this.revision + 1, savedAt: this.now().toISOString(), project });
+    await this.storage.restore({
+      id: project.id,
+      name: project.name,
+      revision: this.revision + 1,
+      savedAt: this.now().toISOString(),
+      project,
+    });
     this.revision += 1;
     this.saved = project;
     this.store.setState({ save: { kind: 'saved' } });
@@ -166,7 +194,11 @@ export class Session {
     if (mine !== this.saved) return; // Edits of our own are under way: the save will meet the conflict.
     this.revision = stored.revision;
     this.saved = stored.project;
-    this.store.setState({ machine: { kind: 'open', project: stored.project }, history: remember(this.store.getState().history, mine, 'Change in another tab'), save: { kind: 'saved' } });
+    this.store.setState({
+      machine: { kind: 'open', project: stored.project },
+      history: remember(this.store.getState().history, mine, 'Change in another tab'),
+      save: { kind: 'saved' },
+    });
   }
 
   private async flush(): Promise<void> {
@@ -177,7 +209,14 @@ export class Session {
         this.store.setState({ save: { kind: 'saving' } });
         const result = await this.storage.save(project, this.revision);
         if (!result.ok) {
-          this.store.setState({ save: result.reason === 'conflict' ? { kind: 'conflict', theirs: result.theirs } : result.reason === 'gone' ? { kind: 'gone' } : { kind: 'problem', problem: result.problem } });
+          this.store.setState({
+            save:
+              result.reason === 'conflict'
+                ? { kind: 'conflict', theirs: result.theirs }
+                : result.reason === 'gone'
+                  ? { kind: 'gone' }
+                  : { kind: 'problem', problem: result.problem },
+          });
           return;
         }
         this.revision = result.revision;

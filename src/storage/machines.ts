@@ -15,9 +15,19 @@ export type Saved =
 export type Loaded =
   | { readonly ok: true; readonly project: Project; readonly revision: number }
   | { readonly ok: false; readonly reason: 'missing' }
-  | { readonly ok: false; readonly reason: 'unreadable'; readonly issues: readonly Issue[]; readonly raw: unknown };
+  | {
+      readonly ok: false;
+      readonly reason: 'unreadable';
+      readonly issues: readonly Issue[];
+      readonly raw: unknown;
+    };
 
-export interface MachineSummary { readonly id: string; readonly name: string; readonly savedAt: string; readonly project: Project }
+export interface MachineSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly savedAt: string;
+  readonly project: Project;
+}
 
 function problemOf(cause: unknown): StorageProblem {
   const named = cause as { name?: string; inner?: { name?: string }; message?: string };
@@ -27,14 +37,19 @@ function problemOf(cause: unknown): StorageProblem {
 
 /** Everything that the application keeps. One object per database; entry points hand it on. */
 export class MachineStorage {
-  constructor(private readonly db = new Database(), private readonly now: () => Date = () => new Date()) {}
+  constructor(
+    private readonly db = new Database(),
+    private readonly now: () => Date = () => new Date(),
+  ) {}
 
   /** Loads a machine and brings it up to date. What cannot be read is left as it is and handed out raw. */
   async load(id: string): Promise<Loaded> {
     const stored = await this.db.machines.get(id);
     if (!stored) return { ok: false, reason: 'missing' };
     const opened = openProject(stored.project);
-    return opened.ok ? { ok: true, project: opened.project, revision: stored.revision } : { ok: false, reason: 'unreadable', issues: opened.issues, raw: stored.project };
+    return opened.ok
+      ? { ok: true, project: opened.project, revision: stored.revision }
+      : { ok: false, reason: 'unreadable', issues: opened.issues, raw: stored.project };
   }
 
   /**
@@ -47,7 +62,13 @@ export class MachineStorage {
         const stored = await this.db.machines.get(project.id);
         if (!stored) return { ok: false, reason: 'gone' };
         if (stored.revision !== seen) return { ok: false, reason: 'conflict', theirs: stored };
-        await this.db.machines.put({ id: project.id, name: project.name, revision: seen + 1, savedAt: this.now().toISOString(), project });
+        await this.db.machines.put({
+          id: project.id,
+          name: project.name,
+          revision: seen + 1,
+          savedAt: this.now().toISOString(),
+          project,
+        });
         return { ok: true, revision: seen + 1 };
       });
     } catch (cause) {
@@ -56,15 +77,27 @@ export class MachineStorage {
   }
 
   /**
-   * Adds a machine. Where its id is taken it gets another one and a name that says so: nothing stored is touched.
+   * Adds a machine. Where its id is taken it gets another one and a name that says so: nothing stored is
+   * touched.
    * @param freshId makes ids.
    */
-  async add(project: Project, freshId: () => string): Promise<{ ok: true; id: string } | { ok: false; problem: StorageProblem }> {
+  async add(
+    project: Project,
+    freshId: () => string,
+  ): Promise<{ ok: true; id: string } | { ok: false; problem: StorageProblem }> {
     try {
       return await this.db.transaction('rw', this.db.machines, async () => {
         const taken = (await this.db.machines.get(project.id)) !== undefined;
-        const added: Project = taken ? { ...project, id: freshId(), name: `${project.name.slice(0, 110)} (copy)` } : project;
-        await this.db.machines.add({ id: added.id, name: added.name, revision: 1, savedAt: this.now().toISOString(), project: added });
+        const added: Project = taken
+          ? { ...project, id: freshId(), name: `${project.name.slice(0, 110)} (copy)` }
+          : project;
+        await this.db.machines.add({
+          id: added.id,
+          name: added.name,
+          revision: 1,
+          savedAt: this.now().toISOString(),
+          project: added,
+        });
         return { ok: true as const, id: added.id };
       });
     } catch (cause) {
@@ -87,9 +120,13 @@ export class MachineStorage {
   }
 
   /** All machines that can be read, the last changed first, and again whenever one changes in any tab. */
-  watchAll(next: (machines: readonly MachineSummary[]) => void, failed: (problem: StorageProblem) => void): Subscription {
+  watchAll(
+    next: (machines: readonly MachineSummary[]) => void,
+    failed: (problem: StorageProblem) => void,
+  ): Subscription {
     return liveQuery(() => this.db.machines.orderBy('savedAt').reverse().toArray()).subscribe({
-      next: (stored) => next(stored.map(({ id, name, savedAt, project }) => ({ id, name, savedAt, project }))),
+      next: (stored) =>
+        next(stored.map(({ id, name, savedAt, project }) => ({ id, name, savedAt, project }))),
       error: (cause) => failed(problemOf(cause)),
     });
   }

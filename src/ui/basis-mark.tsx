@@ -8,32 +8,73 @@ import styles from './basis-mark.module.css';
 export type BasisName = 'measured' | 'datasheet' | 'standard' | 'estimate';
 const order: readonly BasisName[] = ['measured', 'datasheet', 'standard', 'estimate'];
 const meaning: Record<BasisName, string> = {
-  measured: 'measured, ± 1 %', datasheet: 'datasheet, ± 5 %', standard: 'standard, ± 2 %', estimate: 'estimate, ± 25 %',
+  measured: 'measured, ± 1 %',
+  datasheet: 'datasheet, ± 5 %',
+  standard: 'standard, ± 2 %',
+  estimate: 'estimate, ± 25 %',
 };
 
 /** Where a number comes from: filled measured, half datasheet, square standard, hollow estimate. */
 export function BasisShape({ basis }: { basis: BasisName }) {
   return (
-    <svg width="11" height="11" viewBox="0 0 12 12" aria-hidden="true" style={{ flex: 'none' }} stroke="currentColor" fill="none" strokeWidth="1.4">
+    <svg
+      width="11"
+      height="11"
+      viewBox="0 0 12 12"
+      aria-hidden="true"
+      style={{ flex: 'none' }}
+      stroke="currentColor"
+      fill="none"
+      strokeWidth="1.4"
+    >
       {basis === 'measured' && <circle cx="6" cy="6" r="4.6" fill="currentColor" />}
       {basis === 'estimate' && <circle cx="6" cy="6" r="4.6" />}
-      {basis === 'datasheet' && <><circle cx="6" cy="6" r="4.6" /><path d="M6 1.4a4.6 4.6 0 0 0 0 9.2z" fill="currentColor" stroke="none" /></>}
+      {basis === 'datasheet' && (
+        <>
+          <circle cx="6" cy="6" r="4.6" />
+          <path d="M6 1.4a4.6 4.6 0 0 0 0 9.2z" fill="currentColor" stroke="none" />
+        </>
+      )}
       {basis === 'standard' && <rect x="2" y="2" width="8" height="8" fill="currentColor" />}
     </svg>
   );
 }
 
 /** The mark as a button that lets the basis be changed. */
-export function BasisMark({ basis, of, onChange }: { basis: BasisName; of: string; onChange: (basis: BasisName) => void }) {
+export function BasisMark({
+  basis,
+  of,
+  onChange,
+}: {
+  basis: BasisName;
+  of: string;
+  onChange: (basis: BasisName) => void;
+}) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <button type="button" className={styles.mark} aria-haspopup="menu" aria-label={`Basis of ${of}: ${basis}`} title={`Basis: ${meaning[basis]}`} onClick={(e) => setAnchor(e.currentTarget)}>
+      <button
+        type="button"
+        className={styles.mark}
+        aria-haspopup="menu"
+        aria-label={`Basis of ${of}: ${basis}`}
+        title={`Basis: ${meaning[basis]}`}
+        onClick={(e) => setAnchor(e.currentTarget)}
+      >
         <BasisShape basis={basis} />
       </button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {order.map((b) => (
-          <MenuItem key={b} selected={b === basis} dense sx={{ gap: 1 }} onClick={() => { onChange(b); setAnchor(null); }}>
+          <MenuItem
+            key={b}
+            selected={b === basis}
+            dense
+            sx={{ gap: 1 }}
+            onClick={() => {
+              onChange(b);
+              setAnchor(null);
+            }}
+          >
             <BasisShape basis={b} /> {meaning[b]}
           </MenuItem>
         ))}

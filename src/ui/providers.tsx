@@ -8,7 +8,9 @@ import type { ReactNode } from 'react';
 import { theme } from './theme';
 import { cssVariables } from './tokens';
 
-const variables = <GlobalStyles styles={{ ':root': cssVariables('light'), ':root[data-dark]': cssVariables('dark') }} />;
+const variables = (
+  <GlobalStyles styles={{ ':root': cssVariables('light'), ':root[data-dark]': cssVariables('dark') }} />
+);
 
 /** Theme, colours and notices for the whole application. */
 export function UiProviders({ children }: { children: ReactNode }) {
@@ -16,7 +18,9 @@ export function UiProviders({ children }: { children: ReactNode }) {
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
       {variables}
-      <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>{children}</SnackbarProvider>
+      <SnackbarProvider maxSnack={3} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
+        {children}
+      </SnackbarProvider>
     </ThemeProvider>
   );
 }

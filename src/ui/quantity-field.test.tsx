@@ -10,15 +10,30 @@ import { QuantityField, type QuantityValue } from './quantity-field';
 afterEach(cleanup);
 
 /** A field on a model that takes any length, with a button that changes the value from elsewhere. */
-function Harness({ start, optional = false, log = [] }: { start: QuantityValue | null; optional?: boolean; log?: string[] }) {
+function Harness({
+  start,
+  optional = false,
+  log = [],
+}: {
+  start: QuantityValue | null;
+  optional?: boolean;
+  log?: string[];
+}) {
   const [value, setValue] = useState<QuantityValue | null>(start);
   return (
     <>
       <QuantityField
-        label="Travel" kind="length" value={value} system="metric" optional={optional}
+        label="Travel"
+        kind="length"
+        value={value}
+        system="metric"
+        optional={optional}
         onText={(text, visit) => {
           log.push(visit);
-          if (text.trim() === '') { setValue(null); return { typed: '' }; }
+          if (text.trim() === '') {
+            setValue(null);
+            return { typed: '' };
+          }
           const read = parseQuantity('length', text, 'mm');
           if (!read.ok) return { error: explainParseError('length', read.error) };
           const typed = /[a-z"]/i.test(text) ? text.trim() : `${text.trim()} mm`;
@@ -27,7 +42,9 @@ function Harness({ start, optional = false, log = [] }: { start: QuantityValue |
         }}
         onBasis={(basis) => setValue((v) => v && { ...v, basis })}
       />
-      <button type="button" onClick={() => setValue({ typed: '1 m', si: 1, basis: 'measured' })}>elsewhere</button>
+      <button type="button" onClick={() => setValue({ typed: '1 m', si: 1, basis: 'measured' })}>
+        elsewhere
+      </button>
     </>
   );
 }
@@ -44,18 +61,21 @@ describe('a quantity field', () => {
     render(<Harness start={{ typed: '2540 mm', si: 2.54, basis: 'estimate' }} />);
     expect(screen.getByText('100 in')).toBeInTheDocument();
   });
-  it('lets the text stand as it is typed, puts the unit behind it when it is left, one visit one key', async () => {
-    const log: string[] = [];
-    render(<Harness start={inch} log={log} />);
-    await userEvent.clear(input());
-    await userEvent.type(input(), '12,5');
-    expect(input()).toHaveValue('12,5');
-    await userEvent.tab();
-    expect(input()).toHaveValue('12,5 mm');
-    expect(new Set(log).size).toBe(1);
-    await userEvent.type(input(), '1');
-    expect(new Set(log).size).toBe(2);
-  });
+  it(
+    'lets the text stand as it is typed, puts the unit behind it when it is left, one ' + 'visit one key',
+    async () => {
+      const log: string[] = [];
+      render(<Harness start={inch} log={log} />);
+      await userEvent.clear(input());
+      await userEvent.type(input(), '12,5');
+      expect(input()).toHaveValue('12,5');
+      await userEvent.tab();
+      expect(input()).toHaveValue('12,5 mm');
+      expect(new Set(log).size).toBe(1);
+      await userEvent.type(input(), '1');
+      expect(new Set(log).size).toBe(2);
+    },
+  );
   it('keeps a refused text with its reason, and Escape brings back the last good one', async () => {
     render(<Harness start={inch} />);
     await userEvent.clear(input());

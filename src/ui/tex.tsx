@@ -5,12 +5,29 @@ import 'katex/dist/katex.min.css';
 import { useMemo } from 'react';
 
 // The TeX is made of our own formulas and of numbers, never of a text that a user typed.
-const set = (tex: string, displayMode: boolean) => katex.renderToString(tex, { displayMode, throwOnError: false, strict: false });
+const set = (tex: string, displayMode: boolean) =>
+  katex.renderToString(tex, { displayMode, throwOnError: false, strict: false });
 
 /** A typeset formula on a line of its own. */
-export function Tex({ tex, label, className }: { tex: string; label: string; className?: string | undefined }) {
+export function Tex({
+  tex,
+  label,
+  className,
+}: {
+  tex: string;
+  label: string;
+  className?: string | undefined;
+}) {
   const html = useMemo(() => set(tex, true), [tex]);
-  return <div className={className} tabIndex={0} role="group" aria-label={label} dangerouslySetInnerHTML={{ __html: html }} />;
+  return (
+    <div
+      className={className}
+      tabIndex={0}
+      role="group"
+      aria-label={label}
+      dangerouslySetInnerHTML={{ __html: html }}
+    />
+  );
 }
 
 /** A typeset symbol inside a text. */

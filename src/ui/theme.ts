@@ -7,8 +7,12 @@ const palette = (scheme: Scheme) => {
   const t = tokens[scheme];
   return {
     primary: { main: t.blue, contrastText: scheme === 'light' ? '#ffffff' : t.ground },
-    error: { main: t.red }, warning: { main: t.amber }, success: { main: t.green },
-    background: { default: t.ground, paper: t.sheet }, text: { primary: t.ink, secondary: t.soft }, divider: t.rule,
+    error: { main: t.red },
+    warning: { main: t.amber },
+    success: { main: t.green },
+    background: { default: t.ground, paper: t.sheet },
+    text: { primary: t.ink, secondary: t.soft },
+    divider: t.rule,
   };
 };
 
@@ -18,18 +22,32 @@ export const theme = createTheme({
   colorSchemes: { light: { palette: palette('light') }, dark: { palette: palette('dark') } },
   shape: { borderRadius: 2 },
   typography: {
-    fontFamily: fonts.text, fontSize: 13,
+    fontFamily: fonts.text,
+    fontSize: 13,
     body1: { fontSize: '0.8438rem', lineHeight: 1.4, '@media (max-width: 899px)': { fontSize: '0.9375rem' } },
     button: { textTransform: 'none', fontWeight: 600, fontSize: '0.875rem' },
-    h1: { fontFamily: fonts.label, fontSize: '1.75rem', fontWeight: 600 }, h2: { fontFamily: fonts.label, fontSize: '1.25rem', fontWeight: 600 }, h3: { fontFamily: fonts.label, fontSize: '1rem', fontWeight: 600 },
+    h1: { fontFamily: fonts.label, fontSize: '1.75rem', fontWeight: 600 },
+    h2: { fontFamily: fonts.label, fontSize: '1.25rem', fontWeight: 600 },
+    h3: { fontFamily: fonts.label, fontSize: '1rem', fontWeight: 600 },
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: { defaultProps: { disableElevation: true } },
-    MuiPaper: { styleOverrides: { root: { backgroundImage: 'none', boxShadow: 'none', border: '1px solid var(--rc-rule)' } } },
+    MuiPaper: {
+      styleOverrides: {
+        root: { backgroundImage: 'none', boxShadow: 'none', border: '1px solid var(--rc-rule)' },
+      },
+    },
     MuiTooltip: {
       defaultProps: { arrow: false, enterDelay: 400 },
-      styleOverrides: { tooltip: { backgroundColor: 'var(--rc-ink)', color: 'var(--rc-sheet)', fontSize: '0.8125rem', maxWidth: 280 } },
+      styleOverrides: {
+        tooltip: {
+          backgroundColor: 'var(--rc-ink)',
+          color: 'var(--rc-sheet)',
+          fontSize: '0.8125rem',
+          maxWidth: 280,
+        },
+      },
     },
   },
 });

@@ -9,7 +9,9 @@ describe('the worker that solves frames', () => {
   it('gives what a direct call gives', async () => {
     const { axes } = machineReport(cutter);
     expect(await flexService().flex(cutter)).toEqual(flexReport(cutter, axes));
-    expect(await flexService().improve(cutter, 'z', () => undefined)).toEqual(improvements(cutter, axes, 'z'));
+    expect(await flexService().improve(cutter, 'z', () => undefined)).toEqual(
+      improvements(cutter, axes, 'z'),
+    );
   });
   it('tells its steps, and a ranking that is overtaken or stopped comes back as null', async () => {
     const service = flexService();
@@ -24,7 +26,10 @@ describe('the worker that solves frames', () => {
     expect(await third).toBeNull();
   });
   it('without workers the page has the same service', async () => {
-    expect((await flexClient().flex({ ...cutter, structure: null }))).toEqual({ ok: false, reason: 'no-structure' });
+    expect(await flexClient().flex({ ...cutter, structure: null })).toEqual({
+      ok: false,
+      reason: 'no-structure',
+    });
     expect(flexClient()).toBe(flexClient());
   });
 });

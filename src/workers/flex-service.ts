@@ -2,10 +2,14 @@ import { axisReport, effectiveAxes, flexReport, improvementSteps } from '@/core/
 import type { Project } from '@/core/model';
 import type { FlexApi } from './protocol';
 
-const reportsOf = (project: Project) => effectiveAxes(project).map((axis) => axisReport(axis, { remedies: false }));
+const reportsOf = (project: Project) =>
+  effectiveAxes(project).map((axis) => axisReport(axis, { remedies: false }));
 
 /** Lets messages in between two steps: without it a ranking could not be stopped. */
-const breathe = () => new Promise<void>((resolve) => { setTimeout(resolve); });
+const breathe = () =>
+  new Promise<void>((resolve) => {
+    setTimeout(resolve);
+  });
 
 /** The worker's side; where there are no workers the page calls it directly. */
 export function flexService(): FlexApi {
@@ -23,6 +27,8 @@ export function flexService(): FlexApi {
         if (mine !== run) return null;
       }
     },
-    stop: async () => { run += 1; },
+    stop: async () => {
+      run += 1;
+    },
   };
 }

@@ -6,10 +6,15 @@ export interface FlexApi {
   /** The frame of a machine over its work area. */
   flex(project: Project): Promise<Flex>;
   /**
-   * Changes to the frame ranked by what they bring. A new call ends the one before, which then comes back as null.
+   * Changes to the frame ranked by what they bring. A new call ends the one before, which then comes back as
+   * null.
    * @param onStep is told after every change that was tried.
    */
-  improve(project: Project, way: WayId, onStep: (step: ImprovementStep) => void): Promise<readonly Improvement[] | null>;
+  improve(
+    project: Project,
+    way: WayId,
+    onStep: (step: ImprovementStep) => void,
+  ): Promise<readonly Improvement[] | null>;
   /** Ends a ranking that is under way. */
   stop(): Promise<void>;
 }

@@ -23,9 +23,24 @@ function assemble(beam: Beam) {
   const K = Matrix.zeros(size, size);
   const M = Matrix.zeros(size, size);
   const G = Matrix.zeros(size, size);
-  const k = [[12, 6 * h, -12, 6 * h], [6 * h, 4 * h * h, -6 * h, 2 * h * h], [-12, -6 * h, 12, -6 * h], [6 * h, 2 * h * h, -6 * h, 4 * h * h]];
-  const m = [[156, 22 * h, 54, -13 * h], [22 * h, 4 * h * h, 13 * h, -3 * h * h], [54, 13 * h, 156, -22 * h], [-13 * h, -3 * h * h, -22 * h, 4 * h * h]];
-  const g = [[36, 3 * h, -36, 3 * h], [3 * h, 4 * h * h, -3 * h, -h * h], [-36, -3 * h, 36, -3 * h], [3 * h, -h * h, -3 * h, 4 * h * h]];
+  const k = [
+    [12, 6 * h, -12, 6 * h],
+    [6 * h, 4 * h * h, -6 * h, 2 * h * h],
+    [-12, -6 * h, 12, -6 * h],
+    [6 * h, 2 * h * h, -6 * h, 4 * h * h],
+  ];
+  const m = [
+    [156, 22 * h, 54, -13 * h],
+    [22 * h, 4 * h * h, 13 * h, -3 * h * h],
+    [54, 13 * h, 156, -22 * h],
+    [-13 * h, -3 * h * h, -22 * h, 4 * h * h],
+  ];
+  const g = [
+    [36, 3 * h, -36, 3 * h],
+    [3 * h, 4 * h * h, -3 * h, -h * h],
+    [-36, -3 * h, 36, -3 * h],
+    [3 * h, -h * h, -3 * h, 4 * h * h],
+  ];
   for (let e = 0; e < n; e++)
     for (let i = 0; i < 4; i++)
       for (let j = 0; j < 4; j++) {
@@ -69,8 +84,19 @@ export function bucklingLoad(beam: Beam): number {
 }
 
 /** Supports by name: fixed holds place and slope, hinge holds the place. */
-export function supports(a: 'fixed' | 'hinge' | 'free', b: 'fixed' | 'hinge' | 'free', elements: number): Beam['held'] {
+export function supports(
+  a: 'fixed' | 'hinge' | 'free',
+  b: 'fixed' | 'hinge' | 'free',
+  elements: number,
+): Beam['held'] {
   const at = (node: number, hold: string): { node: number; dof: 'w' | 't' }[] =>
-    hold === 'free' ? [] : hold === 'hinge' ? [{ node, dof: 'w' }] : [{ node, dof: 'w' }, { node, dof: 't' }];
+    hold === 'free'
+      ? []
+      : hold === 'hinge'
+        ? [{ node, dof: 'w' }]
+        : [
+            { node, dof: 'w' },
+            { node, dof: 't' },
+          ];
   return [...at(0, a), ...at(elements, b)];
 }

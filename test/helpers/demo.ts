@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/formats';
-import { type Axis, getAt, type Measure, type Project, type ScrewDrive, setAt, type Stepper } from '@/core/model';
+import {
+  type Axis,
+  getAt,
+  type Measure,
+  type Project,
+  type ScrewDrive,
+  setAt,
+  type Stepper,
+} from '@/core/model';
 
 /** A machine with a screw and a stepper on each of its three axes, in the file format of version 1. */
 export const demoText = readFileSync('test/fixtures/machine-v1.json', 'utf8');
@@ -25,6 +33,12 @@ export function demoAxis(id: 'bed' | 'gantry' | 'plunge'): ScrewAxis {
 /** The axis with SI values put at paths; what was typed is left alone, which the core never reads. */
 export function withSi<A extends Axis>(axis: A, values: Record<string, number>): A {
   let changed = axis as Axis;
-  for (const [path, si] of Object.entries(values)) changed = setAt(changed, path, { typed: '', basis: 'estimate', ...(getAt(changed, path) as Measure | null), si });
+  for (const [path, si] of Object.entries(values))
+    changed = setAt(changed, path, {
+      typed: '',
+      basis: 'estimate',
+      ...(getAt(changed, path) as Measure | null),
+      si,
+    });
   return changed as A;
 }

@@ -14,13 +14,21 @@ export async function openSession(project: Project): Promise<Session> {
   const id = `machine-${++count}`;
   const added = await storage.add({ ...project, id }, () => `other-${count}`);
   if (!added.ok) throw new Error('not stored');
-  const session = new Session(id, storage, () => new Date('2026-11-25T12:00:00Z'), () => `fresh-${++count}`);
+  const session = new Session(
+    id,
+    storage,
+    () => new Date('2026-11-25T12:00:00Z'),
+    () => `fresh-${++count}`,
+  );
   await session.open();
   return session;
 }
 
 /** Renders what edits a machine, and follows its edits. */
-export function renderEditing(session: Session, view: (project: Project, editor: MachineEditor) => ReactNode) {
+export function renderEditing(
+  session: Session,
+  view: (project: Project, editor: MachineEditor) => ReactNode,
+) {
   function Host() {
     const machine = useSessionState(session, (s) => s.machine);
     const project = machine.kind === 'open' ? machine.project : undefined;

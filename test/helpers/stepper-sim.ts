@@ -3,12 +3,25 @@
  * equations v = R i + L di/dt + e with e_a = -K w sin θ, e_b = K w cos θ, torque K (-i_a sin θ + i_b cos θ),
  * integrated by Runge-Kutta of fourth order. Nothing of the product's algebra is used.
  */
-export interface Machine { readonly K: number; readonly resistance: number; readonly inductance: number; readonly teeth: number }
+export interface Machine {
+  readonly K: number;
+  readonly resistance: number;
+  readonly inductance: number;
+  readonly teeth: number;
+}
 
 type Voltage = (theta: number, ia: number, ib: number) => readonly [number, number];
 
-/** Mean torque and highest phase current over the last two electrical periods, after the currents have settled. */
-export function settle(m: Machine, speed: number, voltage: Voltage, stepsPerPeriod: number): { torque: number; current: number } {
+/**
+ * Mean torque and highest phase current over the last two electrical periods, after the currents have
+ * settled.
+ */
+export function settle(
+  m: Machine,
+  speed: number,
+  voltage: Voltage,
+  stepsPerPeriod: number,
+): { torque: number; current: number } {
   const we = m.teeth * speed;
   const period = (2 * Math.PI) / we;
   const dt = period / stepsPerPeriod;
@@ -16,10 +29,14 @@ export function settle(m: Machine, speed: number, voltage: Voltage, stepsPerPeri
   let [ia, ib, t, torque, current] = [0, 0, 0, 0, 0];
   const slope = (at: number, a: number, b: number, va: number, vb: number): [number, number] => {
     const theta = we * at;
-    return [(va - m.resistance * a + m.K * speed * Math.sin(theta)) / m.inductance, (vb - m.resistance * b - m.K * speed * Math.cos(theta)) / m.inductance];
+    return [
+      (va - m.resistance * a + m.K * speed * Math.sin(theta)) / m.inductance,
+      (vb - m.resistance * b - m.K * speed * Math.cos(theta)) / m.inductance,
+    ];
   };
   for (let n = 0; n < periods * stepsPerPeriod; n++) {
-    // The bridge holds its voltage over a step, as a switching driver does; a fed sine is taken in its middle.
+    // The bridge holds its voltage over a step, as a switching driver does; a fed sine is taken in its
+    // middle.
     const [va, vb] = voltage(we * (t + dt / 2), ia, ib);
     const [a1, b1] = slope(t, ia, ib, va, vb);
     const [a2, b2] = slope(t + dt / 2, ia + (dt / 2) * a1, ib + (dt / 2) * b1, va, vb);
@@ -36,28 +53,45 @@ export function settle(m: Machine, speed: number, voltage: Voltage, stepsPerPeri
   return { torque: torque / (2 * stepsPerPeriod), current };
 }
 
-/** Greatest mean torque with sine voltages of at most `supply` and currents of at most `crest`, over amplitude and load angle. */
+/**
+ * Greatest mean torque with sine voltages of at most `supply` and currents of at most `crest`, over amplitude
+ * and load angle.
+ */
 export function sineFedPullOut(m: Machine, speed: number, supply: number, crest: number): number {
   let best = 0;
   for (let level = 1; level <= 20; level++) {
     const V = (supply * level) / 20;
     for (let i = 0; i < 48; i++) {
       const delta = (i * Math.PI) / 48;
-      const { torque, current } = settle(m, speed, (theta) => [-V * Math.sin(theta + delta), V * Math.cos(theta + delta)], 32);
+      const { torque, current } = settle(
+        m,
+        speed,
+        (theta) => [-V * Math.sin(theta + delta), V * Math.cos(theta + delta)],
+        32,
+      );
       if (current <= crest * 1.01) best = Math.max(best, torque);
     }
   }
   return best;
 }
 
-/** Greatest mean torque of a chopper that switches full supply to follow sine currents of the crest, over the lead of the reference. */
+/**
+ * Greatest mean torque of a chopper that switches full supply to follow sine currents of the crest, over the
+ * lead of the reference.
+ */
 export function chopperPullOut(m: Machine, speed: number, supply: number, crest: number): number {
   let best = 0;
   for (let i = 0; i < 40; i++) {
     const lead = (i * Math.PI) / 40;
-    const { torque } = settle(m, speed, (theta, ia, ib) => [
-      -crest * Math.sin(theta + lead) > ia ? supply : -supply, crest * Math.cos(theta + lead) > ib ? supply : -supply,
-    ], 400);
+    const { torque } = settle(
+      m,
+      speed,
+      (theta, ia, ib) => [
+        -crest * Math.sin(theta + lead) > ia ? supply : -supply,
+        crest * Math.cos(theta + lead) > ib ? supply : -supply,
+      ],
+      400,
+    );
     best = Math.max(best, torque);
   }
   return best;

@@ -10,24 +10,42 @@ const complaints = async (filePath: string, code: string) => {
 
 describe('the arrows between rooms are kept by the linter', () => {
   it.each([
-    ['src/core/units/kinds.ts', "import { axisReport } from '@/core/machine';\nexport const x = axisReport;\n"],
+    [
+      'src/core/units/kinds.ts',
+      "import { axisReport } from '@/core/machine';\nexport const x = axisReport;\n",
+    ],
     ['src/core/units/kinds.ts', "import { axisReport } from '../machine';\nexport const x = axisReport;\n"],
     ['src/core/motion/torque.ts', "import { screw } from '@/core/drives';\nexport const x = screw;\n"],
     ['src/core/catalogue/screws.ts', "import { screw } from '@/core/drives';\nexport const x = screw;\n"],
     ['src/ui/theme.ts', "import { axisReport } from '@/core/machine';\nexport const x = axisReport;\n"],
     ['src/cli/report.ts', "import { useMachine } from '@/session';\nexport const x = useMachine;\n"],
-  ])('%s may not say: %s', async (file, code) => {
-    expect(await complaints(file, code)).toContain('boundaries/dependencies');
-  }, 60_000);
+  ])(
+    '%s may not say: %s',
+    async (file, code) => {
+      expect(await complaints(file, code)).toContain('boundaries/dependencies');
+    },
+    60_000,
+  );
 
   it('a proper import is left alone', async () => {
-    expect(await complaints('src/core/machine/report.ts', "import { screw } from '@/core/drives';\nexport const x = screw;\n")).toEqual([]);
+    expect(
+      await complaints(
+        'src/core/machine/report.ts',
+        "import { screw } from '@/core/drives';\nexport const x = screw;\n",
+      ),
+    ).toEqual([]);
   }, 60_000);
 
   it.each([
-    ["import { useState } from 'react';\nexport const x = useState;\n", 'no-restricted-imports'], ['export const x = Math.random();\n', 'no-restricted-properties'],
-    ['export const x = new Date();\n', 'no-restricted-syntax'], ['export const x = window.name;\n', 'no-restricted-globals'],
-  ])('the core may not say: %s', async (code, rule) => {
-    expect(await complaints('src/core/motion/torque.ts', code)).toContain(rule);
-  }, 60_000);
+    ["import { useState } from 'react';\nexport const x = useState;\n", 'no-restricted-imports'],
+    ['export const x = Math.random();\n', 'no-restricted-properties'],
+    ['export const x = new Date();\n', 'no-restricted-syntax'],
+    ['export const x = window.name;\n', 'no-restricted-globals'],
+  ])(
+    'the core may not say: %s',
+    async (code, rule) => {
+      expect(await complaints('src/core/motion/torque.ts', code)).toContain(rule);
+    },
+    60_000,
+  );
 });

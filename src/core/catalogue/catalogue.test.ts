@@ -1,15 +1,31 @@
 import { describe, expect, it } from 'vitest';
 import { leadVariation, screwSizes, screwSteel, usualSpeedLimit } from '.';
 
-const mm = (thread: string, nominal: number) => screwSizes.find((s) => s.thread === thread && Math.abs(s.nominal - nominal / 1000) < 1e-9)!;
+const mm = (thread: string, nominal: number) =>
+  screwSizes.find((s) => s.thread === thread && Math.abs(s.nominal - nominal / 1000) < 1e-9)!;
 
 describe('screws of the catalogue', () => {
   // ISO 2904, table of basic dimensions: minor diameter d3 of the external thread.
-  it.each([[12, 8.5], [16, 11.5], [20, 15.5], [24, 18.5], [28, 22.5], [32, 25], [40, 32]])('trapezoidal %d: d3 %d mm (ISO 2904)', (nominal, d3) => {
+  it.each([
+    [12, 8.5],
+    [16, 11.5],
+    [20, 15.5],
+    [24, 18.5],
+    [28, 22.5],
+    [32, 25],
+    [40, 32],
+  ])('trapezoidal %d: d3 %d mm (ISO 2904)', (nominal, d3) => {
     expect(mm('trapezoidal', nominal).root * 1000).toBeCloseTo(d3, 9);
   });
   // ASME B1.5, general purpose, class 2G: maximum minor diameter of the external thread, in.
-  it.each([[0.5, 0.38], [0.625, 0.48], [0.75, 0.5633], [1, 0.78], [1.25, 1.03], [1.5, 1.23]])('Acme %d in: minor %d in (ASME B1.5)', (nominal, minor) => {
+  it.each([
+    [0.5, 0.38],
+    [0.625, 0.48],
+    [0.75, 0.5633],
+    [1, 0.78],
+    [1.25, 1.03],
+    [1.5, 1.23],
+  ])('Acme %d in: minor %d in (ASME B1.5)', (nominal, minor) => {
     expect(mm('acme', nominal * 25.4).root / 0.0254).toBeCloseTo(minor, 3);
   });
   it('every row says where it comes from, and its root fits its nominal diameter', () => {

@@ -1,4 +1,26 @@
 export { screwSteel } from './materials';
-export { type ExtrusionSize, extrusionSizes, type Material, materials, type TubeSize, tubeSizes } from './structural';
+export {
+  type ExtrusionSize,
+  extrusionSizes,
+  type Material,
+  materials,
+  type TubeSize,
+  tubeSizes,
+} from './structural';
 export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';
-export { type Column, columnsOf, families, familiesOf, type Family, familyById, type Part, type PartFault, partFault, type PartLink, partOfOwn, partsIn, partValue, swapEdits } from './parts';
+export {
+  type Column,
+  columnsOf,
+  families,
+  familiesOf,
+  type Family,
+  familyById,
+  type Part,
+  type PartFault,
+  partFault,
+  type PartLink,
+  partOfOwn,
+  partsIn,
+  partValue,
+  swapEdits,
+} from './parts';

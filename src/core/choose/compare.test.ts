@@ -13,9 +13,17 @@ describe('two variants side by side', () => {
   });
   it('a thicker screw: whip better, inertia worse, and turned round the other way round', () => {
     const after = axisReport(withSi(bed, { 'drive.nominalDiameter': 0.032, 'drive.rootDiameter': 0.0287 }));
-    const change = (a: typeof before, b: typeof before, id: string) => compareReports(a, b).rows.find((r) => r.id === id)!.change;
-    expect([change(before, after, 'whip'), change(before, after, 'torque-rapid'), change(before, after, 'inertia-ratio')]).toEqual(['better', 'worse', 'worse']);
-    expect([change(after, before, 'whip'), change(after, before, 'torque-rapid')]).toEqual(['worse', 'better']);
+    const change = (a: typeof before, b: typeof before, id: string) =>
+      compareReports(a, b).rows.find((r) => r.id === id)!.change;
+    expect([
+      change(before, after, 'whip'),
+      change(before, after, 'torque-rapid'),
+      change(before, after, 'inertia-ratio'),
+    ]).toEqual(['better', 'worse', 'worse']);
+    expect([change(after, before, 'whip'), change(after, before, 'torque-rapid')]).toEqual([
+      'worse',
+      'better',
+    ]);
   });
   it('says which findings go and which come', () => {
     const calm = axisReport(withSi(bed, { 'demands.rapid': 0.015, 'demands.feed': 0.012 }));

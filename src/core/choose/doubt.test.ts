@@ -25,25 +25,37 @@ describe('doubt of the ladder', () => {
   it('whip: root 5 %, its length 1 %, lead 1 % add as squares (n ~ d/L², v ~ n·lead)', () => {
     const limit = analyse(bed, silentWorksheet).rungs.find((r) => r.id === 'whip')!.limit;
     expect(of('whip').halfWidth / limit).toBeCloseTo(Math.hypot(0.05, 2 * 0.01, 0.01), 3);
-    expect(of('whip').causes.map((c) => c.path).slice(0, 2)).toEqual(['drive.rootDiameter', 'drive.betweenBearings']);
+    expect(
+      of('whip')
+        .causes.map((c) => c.path)
+        .slice(0, 2),
+    ).toEqual(['drive.rootDiameter', 'drive.betweenBearings']);
   });
 
-  it.each(['torque-rapid', 'whip'] as const)('%s agrees with 4000 draws (JCGM 101) within a fifth', (id) => {
-    // Only inputs that the doubt itself names, drawn as normals; the referee does not know about shares.
-    const inputs = of(id).causes.map((c) => c.path);
-    const normal = normals(20261123);
-    const draws = Array.from({ length: 4000 }, () => {
-      let axis = bed;
-      for (const path of inputs) {
-        const m = path.split('.').reduce<unknown>((o, k) => (o as Record<string, unknown>)[k], bed) as Parameters<typeof halfWidth>[0];
-        axis = setAt(axis, `${path}.si`, Math.max(m.si * 0.01, m.si + (halfWidth(m) / 1.96) * normal()));
-      }
-      return analyse(axis, silentWorksheet).rungs.find((r) => r.id === id)!.limit as number;
-    }).sort((a, b) => a - b);
-    const spread = (draws[3900]! - draws[100]!) / 2;
-    expect(of(id).halfWidth / spread).toBeGreaterThan(0.8);
-    expect(of(id).halfWidth / spread).toBeLessThan(1.25);
-  }, 60_000);
+  it.each(['torque-rapid', 'whip'] as const)(
+    '%s agrees with 4000 draws (JCGM 101) within a fifth',
+    (id) => {
+      // Only inputs that the doubt itself names, drawn as normals; the referee does not know about shares.
+      const inputs = of(id).causes.map((c) => c.path);
+      const normal = normals(20261123);
+      const draws = Array.from({ length: 4000 }, () => {
+        let axis = bed;
+        for (const path of inputs) {
+          const m = path
+            .split('.')
+            .reduce<unknown>((o, k) => (o as Record<string, unknown>)[k], bed) as Parameters<
+            typeof halfWidth
+          >[0];
+          axis = setAt(axis, `${path}.si`, Math.max(m.si * 0.01, m.si + (halfWidth(m) / 1.96) * normal()));
+        }
+        return analyse(axis, silentWorksheet).rungs.find((r) => r.id === id)!.limit as number;
+      }).sort((a, b) => a - b);
+      const spread = (draws[3900]! - draws[100]!) / 2;
+      expect(of(id).halfWidth / spread).toBeGreaterThan(0.8);
+      expect(of(id).halfWidth / spread).toBeLessThan(1.25);
+    },
+    60_000,
+  );
 
   it('names an input worth measuring only where the interval reaches what is asked', () => {
     expect(doubt.next?.rung).toBe('torque-rapid');

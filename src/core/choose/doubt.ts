@@ -7,23 +7,34 @@ export interface RungDoubt {
   readonly id: RungId;
   /** Half-width of the 95 % interval of the limit, m/s. */
   readonly halfWidth: number;
-  /** Inputs that make it, the largest share first: path inside the axis and the half-width it causes alone, m/s. */
+  /**
+   * Inputs that make it, the largest share first: path inside the axis and the half-width it causes alone,
+   * m/s.
+   */
   readonly causes: readonly { readonly path: string; readonly halfWidth: number }[];
 }
 
 export interface AxisDoubt {
   readonly rungs: readonly RungDoubt[];
-  /** The input whose doubt moves the tightest rung most, worth measuring next; undefined where all are measured. */
+  /**
+   * The input whose doubt moves the tightest rung most, worth measuring next; undefined where all are
+   * measured.
+   */
   readonly next?: { readonly path: string; readonly rung: RungId; readonly halfWidth: number };
 }
 
 /** Paths of all measured inputs that an axis has, bodies included. */
 function inputPaths(axis: Axis): string[] {
-  return [...Object.keys(axisFields).filter((path) => isMeasure(getAt(axis, path))), ...axis.loads.masses.map((_, i) => `loads.masses.${i}.mass`)];
+  return [
+    ...Object.keys(axisFields).filter((path) => isMeasure(getAt(axis, path))),
+    ...axis.loads.masses.map((_, i) => `loads.masses.${i}.mass`),
+  ];
 }
 
 /** What the builder wishes is no measurement, and the usable share is an allowance: neither carries doubt. */
-const isWish = (path: string) => path === 'motor.usableShare' || (path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination');
+const isWish = (path: string) =>
+  path === 'motor.usableShare' ||
+  (path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination');
 
 /**
  * Doubt of the speed ladder by the law of propagation to first order (JCGM 100, 5.1.2): every uncertain input
@@ -33,7 +44,9 @@ const isWish = (path: string) => path === 'motor.usableShare' || (path.startsWit
 export function axisDoubt(axis: Axis): AxisDoubt {
   const limits = (a: Axis) => new Map(analyse(a, silentWorksheet).rungs.map((r) => [r.id, r]));
   const now = limits(axis);
-  const causes = new Map<RungId, { path: string; halfWidth: number }[]>([...now.keys()].map((id) => [id, []]));
+  const causes = new Map<RungId, { path: string; halfWidth: number }[]>(
+    [...now.keys()].map((id) => [id, []]),
+  );
   for (const path of inputPaths(axis)) {
     const measure = getAt(axis, path);
     if (!isMeasure(measure) || isWish(path)) continue;
@@ -41,7 +54,9 @@ export function axisDoubt(axis: Axis): AxisDoubt {
     if (!(half > 0)) continue;
     // Never below a sliver of the value: no length or mass is negative, however little is known of it.
     // Nor above what the field allows: an efficiency of 0.9 ± 25 % still ends below 1.
-    const up = limits(setAt(axis, `${path}.si`, Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max))));
+    const up = limits(
+      setAt(axis, `${path}.si`, Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max))),
+    );
     const down = limits(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
     for (const id of now.keys()) {
       const share = Math.abs(up.get(id)!.limit - down.get(id)!.limit) / 2;
@@ -56,7 +71,16 @@ export function axisDoubt(axis: Axis): AxisDoubt {
   const open = rungs
     .map((d) => ({ d, rung: now.get(d.id)! }))
     .filter(({ d, rung }) => Math.abs(rung.limit - rung.asked) < d.halfWidth)
-    .sort((a, b) => Math.abs(a.rung.limit - a.rung.asked) / a.d.halfWidth - Math.abs(b.rung.limit - b.rung.asked) / b.d.halfWidth)[0];
-  const cause = open?.d.causes.find((c) => { const m = getAt(axis, c.path); return isMeasure(m) && m.basis !== 'measured'; });
-  return cause ? { rungs, next: { path: cause.path, rung: open!.d.id, halfWidth: cause.halfWidth } } : { rungs };
+    .sort(
+      (a, b) =>
+        Math.abs(a.rung.limit - a.rung.asked) / a.d.halfWidth -
+        Math.abs(b.rung.limit - b.rung.asked) / b.d.halfWidth,
+    )[0];
+  const cause = open?.d.causes.find((c) => {
+    const m = getAt(axis, c.path);
+    return isMeasure(m) && m.basis !== 'measured';
+  });
+  return cause
+    ? { rungs, next: { path: cause.path, rung: open!.d.id, halfWidth: cause.halfWidth } }
+    : { rungs };
 }

@@ -1,4 +1,12 @@
-export type { DriveConcern, DriveStiffness, PlayLink, ResolvedDrive, SpeedLimit, StiffnessLink, ThrustCode } from './resolved';
+export type {
+  DriveConcern,
+  DriveStiffness,
+  PlayLink,
+  ResolvedDrive,
+  SpeedLimit,
+  StiffnessLink,
+  ThrustCode,
+} from './resolved';
 export { resolveDrive } from './resolve';
 export { planRack, type RackPlan } from './rack';
 export * as screw from './screw';

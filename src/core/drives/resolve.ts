@@ -8,11 +8,19 @@ import type { ResolvedDrive } from './resolved';
 import { resolveScrew } from './screw';
 
 /** The drive of an axis, whatever its kind. @param thrust N on one motor under the worst cut. */
-export function resolveDrive({ drive, demands }: Axis, thrust: Quantity<'force'>, sheet: Worksheet): ResolvedDrive {
+export function resolveDrive(
+  { drive, demands }: Axis,
+  thrust: Quantity<'force'>,
+  sheet: Worksheet,
+): ResolvedDrive {
   switch (drive.kind) {
-    case 'screw': return resolveScrew(drive, demands.travel.si, thrust, sheet);
-    case 'rack': return resolveRack(drive, demands.travel.si, demands.rapid.si, thrust, sheet);
-    case 'belt': return resolveBelt(drive, demands.travel.si, thrust, sheet);
-    case 'chain': return resolveChain(drive, demands.travel.si, thrust, sheet);
+    case 'screw':
+      return resolveScrew(drive, demands.travel.si, thrust, sheet);
+    case 'rack':
+      return resolveRack(drive, demands.travel.si, demands.rapid.si, thrust, sheet);
+    case 'belt':
+      return resolveBelt(drive, demands.travel.si, thrust, sheet);
+    case 'chain':
+      return resolveChain(drive, demands.travel.si, thrust, sheet);
   }
 }

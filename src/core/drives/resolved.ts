@@ -19,7 +19,10 @@ export interface StiffnessLink {
   readonly source: string;
 }
 
-/** Stiffness of a drive in line with the axis, of the links whose value is known, at the softest place of its travel. */
+/**
+ * Stiffness of a drive in line with the axis, of the links whose value is known, at the softest place of its
+ * travel.
+ */
 export interface DriveStiffness {
   readonly value: Quantity<'stiffness'>;
   readonly line: string;
@@ -44,7 +47,17 @@ export interface DriveFigure {
 }
 
 export type ThrustCode = 'column' | 'tooth' | 'belt-pull' | 'chain-pull';
-export type DriveConcern = 'undercut' | 'sprung-pinion' | 'mesh-tight' | 'joint-at-park' | 'belt-tension' | 'belt-teeth' | 'chain-sag' | 'chain-ripple' | 'shaft-load' | 'nut-spring';
+export type DriveConcern =
+  | 'undercut'
+  | 'sprung-pinion'
+  | 'mesh-tight'
+  | 'joint-at-park'
+  | 'belt-tension'
+  | 'belt-teeth'
+  | 'chain-sag'
+  | 'chain-ripple'
+  | 'shaft-load'
+  | 'nut-spring';
 
 /**
  * What every kind of drive tells the rest of the machine about one of its sets. All in SI; inertia and drag
@@ -57,7 +70,10 @@ export interface ResolvedDrive {
   readonly efficiencySource: string;
   /** Negative: self-locking. */
   readonly backEfficiency: Quantity<'ratio'>;
-  /** How far from driving back a self-locking drive is: lead angle over friction angle; undefined where that has no meaning. */
+  /**
+   * How far from driving back a self-locking drive is: lead angle over friction angle; undefined where that
+   * has no meaning.
+   */
   readonly lockingRatio?: number;
   readonly drag: Quantity<'torque'>;
   readonly dragSource: string;
@@ -66,7 +82,12 @@ export interface ResolvedDrive {
   readonly inertiaSource: string;
   readonly speedLimits: readonly SpeedLimit[];
   /** Thrust at which the drive buckles or breaks, allowance included. */
-  readonly thrustLimit: { readonly code: ThrustCode; readonly limit: Quantity<'force'>; readonly line: string; readonly path: string };
+  readonly thrustLimit: {
+    readonly code: ThrustCode;
+    readonly limit: Quantity<'force'>;
+    readonly line: string;
+    readonly path: string;
+  };
   readonly stiffness: DriveStiffness;
   /** Stiffness with the carriage at a place, m from the motor's end of travel. */
   readonly stiffnessAt: (place: number) => number;

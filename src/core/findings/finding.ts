@@ -10,7 +10,16 @@ export interface Edit {
 /** A row of a list that an edit replaces as a whole (the moving masses). */
 type Row = Readonly<Record<string, unknown>>;
 
-export type EditValue = string | number | null | readonly Row[] | { readonly typed: string; readonly si: number; readonly basis: 'measured' | 'datasheet' | 'standard' | 'estimate' };
+export type EditValue =
+  | string
+  | number
+  | null
+  | readonly Row[]
+  | {
+      readonly typed: string;
+      readonly si: number;
+      readonly basis: 'measured' | 'datasheet' | 'standard' | 'estimate';
+    };
 
 /** A change that was put through the model before it is offered. */
 export interface Remedy {
@@ -18,7 +27,10 @@ export interface Remedy {
   readonly code: string;
   readonly params: Readonly<Record<string, number | string>>;
   readonly edits: readonly Edit[];
-  /** What the finding's own figure becomes, in the finding's unit; null where nothing is left to judge (no whip without a turning screw). */
+  /**
+   * What the finding's own figure becomes, in the finding's unit; null where nothing is left to judge (no
+   * whip without a turning screw).
+   */
   readonly becomes: number | null;
   /** The finding's verdict, and the whole axis's, with the change made. */
   readonly verdict: Verdict;

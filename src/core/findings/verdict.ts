@@ -7,7 +7,12 @@ const rank: Record<Verdict, number> = { 'gives-out': 3, thin: 2, 'not-known': 1,
 
 /** The verdict that decides where several stand together; of an empty list `not-known`. */
 export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
-  return verdicts.reduce<Verdict | undefined>((worst, v) => (worst === undefined || rank[v] > rank[worst] ? v : worst), undefined) ?? 'not-known';
+  return (
+    verdicts.reduce<Verdict | undefined>(
+      (worst, v) => (worst === undefined || rank[v] > rank[worst] ? v : worst),
+      undefined,
+    ) ?? 'not-known'
+  );
 }
 
 /** Orders the worst first. */

@@ -2,16 +2,32 @@ import { brokenRule, fieldRuleAt, type Measure, rangeInWords } from '@/core/mode
 import { parseQuantity, wantedText } from '@/core/units';
 import { csvRows } from './csv';
 
-export interface CurvePoint { readonly speed: Measure<'angularSpeed'>; readonly torque: Measure<'torque'> }
+export interface CurvePoint {
+  readonly speed: Measure<'angularSpeed'>;
+  readonly torque: Measure<'torque'>;
+}
 
-/** Points of a torque curve, or the first line that cannot be read: its number from 1, what was read, what is wanted. */
-export type CurveRead = { readonly ok: true; readonly points: readonly CurvePoint[] } | { readonly ok: false; readonly line: number; readonly read: string; readonly wanted: string };
+/**
+ * Points of a torque curve, or the first line that cannot be read: its number from 1, what was read, what is
+ * wanted.
+ */
+export type CurveRead =
+  | { readonly ok: true; readonly points: readonly CurvePoint[] }
+  | { readonly ok: false; readonly line: number; readonly read: string; readonly wanted: string };
 
 /** As many points as the model takes. */
 const MOST_POINTS = 60;
 
 /** The unit named in a heading: in brackets, or its last word. */
-const unitOf = (heading: string): string => (/[([]([^)\]]+)[)\]]/.exec(heading)?.[1] ?? heading.trim().split(/[\s_/]+/).pop() ?? '').trim();
+const unitOf = (heading: string): string =>
+  (
+    /[([]([^)\]]+)[)\]]/.exec(heading)?.[1] ??
+    heading
+      .trim()
+      .split(/[\s_/]+/)
+      .pop() ??
+    ''
+  ).trim();
 
 const isNumber = (text: string) => /^[-+]?[\d.,]+([eE][-+]?\d+)?$/.test(text.trim());
 
@@ -26,13 +42,27 @@ export function readCurveCsv(text: string): CurveRead {
   for (const [i, row] of data.entries()) {
     const cells = row.map((c) => c.trim());
     if (cells.every((c) => c === '') || cells[0]!.startsWith('#')) continue;
-    const fail = (read: string, wanted: string): CurveRead => ({ ok: false, line: i + 1, read: `“${read.slice(0, 60)}”`, wanted });
+    const fail = (read: string, wanted: string): CurveRead => ({
+      ok: false,
+      line: i + 1,
+      read: `“${read.slice(0, 60)}”`,
+      wanted,
+    });
     if (cells.length < 2) return fail(row.join(','), 'two columns, speed and torque');
     if (points.length === 0 && !isNumber(cells[0]!) && !/^\d/.test(cells[0]!)) {
-      for (const [column, kind] of (['angularSpeed', 'torque'] as const).entries()) if (parseQuantity(kind, '1', unitOf(cells[column]!)).ok && parseQuantity(kind, `1 ${unitOf(cells[column]!)}`).ok) units[kind] = unitOf(cells[column]!);
+      for (const [column, kind] of (['angularSpeed', 'torque'] as const).entries())
+        if (
+          parseQuantity(kind, '1', unitOf(cells[column]!)).ok &&
+          parseQuantity(kind, `1 ${unitOf(cells[column]!)}`).ok
+        )
+          units[kind] = unitOf(cells[column]!);
       continue;
     }
-    const read = <K extends 'angularSpeed' | 'torque'>(kind: K, cell: string, path: string): Measure<K> | string => {
+    const read = <K extends 'angularSpeed' | 'torque'>(
+      kind: K,
+      cell: string,
+      path: string,
+    ): Measure<K> | string => {
       const typed = isNumber(cell) ? `${cell} ${units[kind]}` : cell;
       if (typed.length > 80) return 'at most 80 letters';
       const value = parseQuantity(kind, typed);
@@ -47,5 +77,7 @@ export function readCurveCsv(text: string): CurveRead {
     if (points.length === MOST_POINTS) return fail(row.join(','), `at most ${MOST_POINTS} points`);
     points.push({ speed, torque });
   }
-  return points.length >= 2 ? { ok: true, points } : { ok: false, line: data.length, read: `${points.length} points`, wanted: 'two points or more' };
+  return points.length >= 2
+    ? { ok: true, points }
+    : { ok: false, line: data.length, read: `${points.length} points`, wanted: 'two points or more' };
 }

@@ -1,3 +1,9 @@
-export { MAX_FILE_BYTES, projectFileName, readProjectFile, readProjectValue, writeProjectFile } from './project-file';
+export {
+  MAX_FILE_BYTES,
+  projectFileName,
+  readProjectFile,
+  readProjectValue,
+  writeProjectFile,
+} from './project-file';
 export { type CurvePoint, type CurveRead, readCurveCsv } from './curve-csv';
 export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';

@@ -6,7 +6,12 @@ export const MAX_FILE_BYTES = 5 * 1024 * 1024;
 /** Deeper nesting than any machine has: refused before the schema walks into it. */
 const MAX_DEPTH = 40;
 
-const tooLarge = (bytes: number): Issue => ({ code: 'too-large', path: [], read: `${bytes} bytes`, wanted: `a file of at most ${MAX_FILE_BYTES} bytes` });
+const tooLarge = (bytes: number): Issue => ({
+  code: 'too-large',
+  path: [],
+  read: `${bytes} bytes`,
+  wanted: `a file of at most ${MAX_FILE_BYTES} bytes`,
+});
 
 function depthOf(value: unknown): number {
   // Level by level instead of by recursion: the depth of a hostile file must not become that of the stack.
@@ -21,7 +26,11 @@ function depthOf(value: unknown): number {
 
 /** Reads a machine out of a value that came as JSON; never throws. */
 export function readProjectValue(value: unknown): Opened {
-  if (depthOf(value) > MAX_DEPTH) return { ok: false, issues: [{ code: 'too-deep', path: [], wanted: `at most ${MAX_DEPTH} levels of nesting` }] };
+  if (depthOf(value) > MAX_DEPTH)
+    return {
+      ok: false,
+      issues: [{ code: 'too-deep', path: [], wanted: `at most ${MAX_DEPTH} levels of nesting` }],
+    };
   return openProject(value);
 }
 
@@ -34,7 +43,18 @@ export function readProjectFile(text: string): Opened {
     value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
     const start = text.trim().slice(0, 40);
-    return { ok: false, issues: [{ code: 'not-json', path: [], ...(start ? { read: start } : {}), wanted: 'a JSON file written by this application', why: cause instanceof Error ? cause.message.slice(0, 160) : 'not JSON' }] };
+    return {
+      ok: false,
+      issues: [
+        {
+          code: 'not-json',
+          path: [],
+          ...(start ? { read: start } : {}),
+          wanted: 'a JSON file written by this application',
+          why: cause instanceof Error ? cause.message.slice(0, 160) : 'not JSON',
+        },
+      ],
+    };
   }
   return readProjectValue(value);
 }
@@ -44,6 +64,11 @@ export const writeProjectFile = (project: Project): string => `${JSON.stringify(
 
 /** A file name made of the machine's name: lower case, safe on every system. */
 export function projectFileName(project: Pick<Project, 'name'>): string {
-  const stem = project.name.normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase().slice(0, 60);
+  const stem = project.name
+    .normalize('NFKD')
+    .replace(/[^A-Za-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase()
+    .slice(0, 60);
   return `${stem || 'machine'}.machine.json`;
 }

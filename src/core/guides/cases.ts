@@ -5,20 +5,31 @@ import type { PlateLoad } from './plate';
 export type GuideCaseId = 'standing' | 'speeding-up' | 'cutting';
 
 /** One sign of everything: acceleration in m/s² with its sign, and the tool's force in N. */
-export interface GuideCase { readonly id: GuideCaseId; readonly acceleration: number; readonly tool: readonly [x: number, y: number, z: number] }
+export interface GuideCase {
+  readonly id: GuideCaseId;
+  readonly acceleration: number;
+  readonly tool: readonly [x: number, y: number, z: number];
+}
 
-/** Every case that may be the worst: both directions of acceleration, and of each part of the tool's force. */
+/**
+ * Every case that may be the worst: both directions of acceleration, and of each part of the tool's force.
+ */
 export function guideCases({ demands, guide }: Axis): GuideCase[] {
   const none = [0, 0, 0] as const;
   const a = demands.acceleration.si;
   const cases: GuideCase[] = [
-    { id: 'standing', acceleration: 0, tool: none }, { id: 'speeding-up', acceleration: a, tool: none }, { id: 'speeding-up', acceleration: -a, tool: none },
+    { id: 'standing', acceleration: 0, tool: none },
+    { id: 'speeding-up', acceleration: a, tool: none },
+    { id: 'speeding-up', acceleration: -a, tool: none },
   ];
   const along = demands.cuttingForce.si;
   if (!along && !guide.sideForce?.si && !guide.normalForce?.si) return cases;
   const side = guide.sideForce?.si ?? along;
   const normal = guide.normalForce?.si ?? 0;
-  for (const x of [-along, along]) for (const y of [-side, side]) for (const z of normal ? [-normal, normal] : [0]) cases.push({ id: 'cutting', acceleration: 0, tool: [x, y, z] });
+  for (const x of [-along, along])
+    for (const y of [-side, side])
+      for (const z of normal ? [-normal, normal] : [0])
+        cases.push({ id: 'cutting', acceleration: 0, tool: [x, y, z] });
   return cases;
 }
 
@@ -33,10 +44,18 @@ const G = 9.80665;
  * that point lies between them, for each takes its part.
  * @param mass kg that moves.
  */
-export function plateLoad({ demands, guide, loads, drive }: Axis, mass: number, { acceleration, tool }: GuideCase): PlateLoad {
+export function plateLoad(
+  { demands, guide, loads, drive }: Axis,
+  mass: number,
+  { acceleration, tool }: GuideCase,
+): PlateLoad {
   const across = mass * G * Math.cos(demands.inclination.si);
   const [wy, wz] = weightAcross[guide.mounting];
-  const body = [-mass * G * Math.sin(demands.inclination.si) - mass * acceleration, across * wy, across * wz] as const;
+  const body = [
+    -mass * G * Math.sin(demands.inclination.si) - mass * acceleration,
+    across * wy,
+    across * wz,
+  ] as const;
   const drives = drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft) ? 0 : guide.driveY.si;
   const [bx, by, bz] = [guide.massX.si, guide.massY.si, guide.massZ.si];
   const [tx, ty, tz] = [guide.toolX.si, guide.toolY.si, guide.toolZ.si];

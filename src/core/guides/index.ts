@@ -1,6 +1,23 @@
-export { resolveGuide, type ResolvedGuide, loadsIn, plateShape, busiest, type Busiest, type GuideFigure } from './resolve';
+export {
+  resolveGuide,
+  type ResolvedGuide,
+  loadsIn,
+  plateShape,
+  busiest,
+  type Busiest,
+  type GuideFigure,
+} from './resolve';
 export { type GuideCaseId, guideCases } from './cases';
 export type { GuideConcern } from './concerns';
-export { type CarriageLoad, carriageLoad, carriagePlaces, equivalentOf, evenSquares, type PlateLoad, plateSquares, type PlateShape } from './plate';
+export {
+  type CarriageLoad,
+  carriageLoad,
+  carriagePlaces,
+  equivalentOf,
+  evenSquares,
+  type PlateLoad,
+  plateSquares,
+  type PlateShape,
+} from './plate';
 export { mountingLimit } from './limits';
 export * as guide from './formulas';

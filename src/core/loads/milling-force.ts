@@ -18,7 +18,10 @@ export interface MillingInputs {
   readonly climb: boolean;
 }
 
-/** Forces on the tool over one turn, N, and torque, N·m. Along: against the feed is positive. Across: away from the material is positive. */
+/**
+ * Forces on the tool over one turn, N, and torque, N·m. Along: against the feed is positive. Across: away
+ * from the material is positive.
+ */
 export interface MillingForce {
   readonly meanAlong: number;
   readonly meanAcross: number;
@@ -46,13 +49,19 @@ export const THINNEST = 1e-6;
 export const engagement = (width: number): number => Math.acos(1 - 2 * Math.min(1, Math.max(0, width)));
 
 /**
- * Kienzle's force on each tooth, summed over the teeth and over one turn (Kienzle 1952; Altintas, Manufacturing Automation):
- * means by Simpson's rule over the engagement, peaks and RMS by 720 steps between two teeth. A tooth stands at phi from the
- * line across the feed; conventional cutting starts at phi = 0 with no chip, climb cutting ends at 180° with none.
+ * Kienzle's force on each tooth, summed over the teeth and over one turn (Kienzle 1952; Altintas,
+ * Manufacturing Automation):
+ * means by Simpson's rule over the engagement, peaks and RMS by 720 steps between two teeth. A tooth stands
+ * at phi from the
+ * line across the feed; conventional cutting starts at phi = 0 with no chip, climb cutting ends at 180° with
+ * none.
  * Straight flutes: the peak of a spiral cutter is lower, the mean is the same.
  * @param onStep is told the share of the turn and both forces at each step, for drawing.
  */
-export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc11, exponent, radial, climb }: MillingInputs, onStep?: (turn: number, along: number, across: number) => void): MillingForce {
+export function millingForce(
+  { diameter, flutes, spindle, feed, depth, width, kc11, exponent, radial, climb }: MillingInputs,
+  onStep?: (turn: number, along: number, across: number) => void,
+): MillingForce {
   const fz = feed / (flutes * (spindle / (2 * Math.PI)));
   const arc = engagement(width / diameter);
   const [from, to] = climb ? [Math.PI - arc, Math.PI] : [0, arc];
@@ -66,7 +75,9 @@ export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc
     const [sine, cosine] = [Math.sin(phi), Math.cos(phi)];
     const weight = (i === 0 || i === PANELS ? 1 : i % 2 ? 4 : 2) * tangential(sine);
     // Tangential against the turning, radial towards the middle.
-    meanT += weight; meanX += weight * (cosine + radial * sine); meanY += weight * (sine - radial * cosine);
+    meanT += weight;
+    meanX += weight * (cosine + radial * sine);
+    meanY += weight * (sine - radial * cosine);
   }
   const share = (flutes * arc) / (3 * PANELS * 2 * Math.PI);
   let [squareX, squareY, peakX, peakY, peakF, teeth] = [0, 0, 0, 0, 0, 0];
@@ -85,13 +96,24 @@ export function millingForce({ diameter, flutes, spindle, feed, depth, width, kc
       cutting += 1;
     }
     onStep?.((step + 0.5) / STEPS / flutes, fx, fy);
-    squareX += fx * fx; squareY += fy * fy;
-    peakX = Math.max(peakX, Math.abs(fx)); peakY = Math.max(peakY, Math.abs(fy)); peakF = Math.max(peakF, ft);
+    squareX += fx * fx;
+    squareY += fy * fy;
+    peakX = Math.max(peakX, Math.abs(fx));
+    peakY = Math.max(peakY, Math.abs(fy));
+    peakF = Math.max(peakF, ft);
     teeth = Math.max(teeth, cutting);
     if (fx < 0) pulls = true;
   }
   return {
-    meanAlong: meanX * share, meanAcross: meanY * share, peakAlong: peakX, peakAcross: peakY, rmsAlong: Math.sqrt(squareX / STEPS), rmsAcross: Math.sqrt(squareY / STEPS),
-    meanTorque: (meanT * share * diameter) / 2, peakTorque: (peakF * diameter) / 2, teeth, pulls,
+    meanAlong: meanX * share,
+    meanAcross: meanY * share,
+    peakAlong: peakX,
+    peakAcross: peakY,
+    rmsAlong: Math.sqrt(squareX / STEPS),
+    rmsAcross: Math.sqrt(squareY / STEPS),
+    meanTorque: (meanT * share * diameter) / 2,
+    peakTorque: (peakF * diameter) / 2,
+    teeth,
+    pulls,
   };
 }

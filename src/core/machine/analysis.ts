@@ -1,7 +1,16 @@
 import { type ResolvedDrive, resolveDrive, type SpeedLimit } from '@/core/drives';
 import { type ResolvedGuide, resolveGuide } from '@/core/guides';
 import type { Axis } from '@/core/model';
-import { axisForce, gravityForce, motorSpeed, motorTorque, motorTravel, reducerSpeed, totalDrag, turningInertia } from '@/core/motion';
+import {
+  axisForce,
+  gravityForce,
+  motorSpeed,
+  motorTorque,
+  motorTravel,
+  reducerSpeed,
+  totalDrag,
+  turningInertia,
+} from '@/core/motion';
 import { type ResolvedMotor, resolveMotor, stepper } from '@/core/motors';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
@@ -64,50 +73,158 @@ const NO_INERTIA = quantity('inertia', 0);
 
 function gearOf({ reducer }: Axis, k: Quantity<'travelPerRadian'>, sheet: Worksheet): Gear {
   if (!reducer) return { ratio: ONE, reducerEfficiency: ONE, kMotor: k, kSource: '#drive.k' };
-  const kMotor = sheet.apply(motorTravel, { k, ratio: reducer.ratio.si }, 'motor.k', { k: '#drive.k', ratio: 'reducer.ratio' });
+  const kMotor = sheet.apply(motorTravel, { k, ratio: reducer.ratio.si }, 'motor.k', {
+    k: '#drive.k',
+    ratio: 'reducer.ratio',
+  });
   return { ratio: reducer.ratio.si, reducerEfficiency: reducer.efficiency.si, kMotor, kSource: '#motor.k' };
 }
 
 /** Sources of a reducer's figures, where there is one. */
-export const gearSources = ({ reducer }: Axis) => (reducer ? { ratio: 'reducer.ratio', reducerEfficiency: 'reducer.efficiency' } : {});
+export const gearSources = ({ reducer }: Axis) =>
+  reducer ? { ratio: 'reducer.ratio', reducerEfficiency: 'reducer.efficiency' } : {};
 
 /** Sum of all bodies that ride on an axis, kg. */
-export const movingMass = (axis: Axis): Quantity<'mass'> => quantity('mass', axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0));
+export const movingMass = (axis: Axis): Quantity<'mass'> =>
+  quantity(
+    'mass',
+    axis.loads.masses.reduce((sum, body) => sum + body.mass.si, 0),
+  );
 
-interface ForcePart { readonly cutting: Quantity<'force'>; readonly acceleration: Quantity<'acceleration'> }
+interface ForcePart {
+  readonly cutting: Quantity<'force'>;
+  readonly acceleration: Quantity<'acceleration'>;
+}
 type Carried = Pick<Analysis, 'share' | 'mass' | 'gravity' | 'drag'>;
 type Shaft = Pick<Analysis, 'axis' | 'drive' | 'motorInertia' | 'gear'>;
 
 /** Thrust of one drive, written as a line. */
-export function forceFor(axis: Axis, { share, mass, gravity, drag }: Carried, key: string, { cutting, acceleration }: ForcePart, sheet: Worksheet): Quantity<'force'> {
+export function forceFor(
+  axis: Axis,
+  { share, mass, gravity, drag }: Carried,
+  key: string,
+  { cutting, acceleration }: ForcePart,
+  sheet: Worksheet,
+): Quantity<'force'> {
   return sheet.apply(axisForce, { share, mass, drag, gravity, cutting, acceleration }, key, {
-    share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, mass: 'loads.masses', drag: '#drag', gravity: '#gravity',
-    acceleration: acceleration ? 'demands.acceleration' : undefined, cutting: cutting ? 'demands.cuttingForce' : undefined,
+    share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined,
+    mass: 'loads.masses',
+    drag: '#drag',
+    gravity: '#gravity',
+    acceleration: acceleration ? 'demands.acceleration' : undefined,
+    cutting: cutting ? 'demands.cuttingForce' : undefined,
   });
 }
 
 /** Torque at the motor for a thrust, written as a line. */
-export function torqueFor({ axis, drive, motorInertia, gear }: Shaft, key: string, force: Quantity<'force'>, forceSource: string, acceleration: Quantity<'acceleration'>, sheet: Worksheet): Quantity<'torque'> {
-  return sheet.apply(motorTorque, { motorInertia, driveInertia: drive.inertia, acceleration, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, force, k: drive.k, efficiency: drive.efficiency, drag: drive.drag }, key, {
-    motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, acceleration: acceleration ? 'demands.acceleration' : undefined, force: forceSource, k: '#drive.k',
-    ratio: axis.reducer ? 'reducer.ratio' : undefined, reducerEfficiency: axis.reducer ? 'reducer.efficiency' : undefined,
-    efficiency: drive.efficiencySource, drag: drive.dragSource,
-  });
+export function torqueFor(
+  { axis, drive, motorInertia, gear }: Shaft,
+  key: string,
+  force: Quantity<'force'>,
+  forceSource: string,
+  acceleration: Quantity<'acceleration'>,
+  sheet: Worksheet,
+): Quantity<'torque'> {
+  return sheet.apply(
+    motorTorque,
+    {
+      motorInertia,
+      driveInertia: drive.inertia,
+      acceleration,
+      ratio: gear.ratio,
+      reducerEfficiency: gear.reducerEfficiency,
+      force,
+      k: drive.k,
+      efficiency: drive.efficiency,
+      drag: drive.drag,
+    },
+    key,
+    {
+      motorInertia: '#motor.turning',
+      driveInertia: drive.inertiaSource,
+      acceleration: acceleration ? 'demands.acceleration' : undefined,
+      force: forceSource,
+      k: '#drive.k',
+      ratio: axis.reducer ? 'reducer.ratio' : undefined,
+      reducerEfficiency: axis.reducer ? 'reducer.efficiency' : undefined,
+      efficiency: drive.efficiencySource,
+      drag: drive.dragSource,
+    },
+  );
 }
 
-function rungsOf({ axis, cases, drive, motor, gear }: Pick<Analysis, 'axis' | 'cases' | 'drive' | 'motor' | 'gear'>, perLength: Quantity<'pulsesPerLength'>, sheet: Worksheet): SpeedRung[] {
+function rungsOf(
+  { axis, cases, drive, motor, gear }: Pick<Analysis, 'axis' | 'cases' | 'drive' | 'motor' | 'gear'>,
+  perLength: Quantity<'pulsesPerLength'>,
+  sheet: Worksheet,
+): SpeedRung[] {
   const { demands, reducer, controller } = axis;
   const { kMotor, kSource } = gear;
   const rapid = demands.rapid.si;
   // Written out: spreading an object cost a fifth of the whole analysis, which remedies run dozens of times.
-  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line, over }) => ({ id, limit, line, over, wish: 'rapid', asked: rapid }));
+  const rungs: SpeedRung[] = drive.speedLimits.map(({ id, limit, line, over }) => ({
+    id,
+    limit,
+    line,
+    over,
+    wish: 'rapid',
+    asked: rapid,
+  }));
   rungs.push(
-    { id: 'torque-rapid', limit: motor.speedFor(cases['speed-up'].torque, kMotor, kSource, 'torque-rapid', 'torque.speed-up', sheet), wish: 'rapid', asked: rapid, line: 'torque-rapid' },
-    { id: 'torque-cut', limit: motor.speedFor(cases.cut.torque, kMotor, kSource, 'torque-cut', 'torque.cut', sheet), wish: 'feed', asked: demands.feed.si, line: 'torque-cut' },
-    { id: 'pulses', limit: sheet.apply(stepper.pulseSpeed, { limit: controller.pulseLimit.si, perLength }, 'pulses', { limit: 'controller.pulseLimit', perLength: '#pulsesPerLength' }), wish: 'rapid', asked: rapid, line: 'pulses' },
+    {
+      id: 'torque-rapid',
+      limit: motor.speedFor(
+        cases['speed-up'].torque,
+        kMotor,
+        kSource,
+        'torque-rapid',
+        'torque.speed-up',
+        sheet,
+      ),
+      wish: 'rapid',
+      asked: rapid,
+      line: 'torque-rapid',
+    },
+    {
+      id: 'torque-cut',
+      limit: motor.speedFor(cases.cut.torque, kMotor, kSource, 'torque-cut', 'torque.cut', sheet),
+      wish: 'feed',
+      asked: demands.feed.si,
+      line: 'torque-cut',
+    },
+    {
+      id: 'pulses',
+      limit: sheet.apply(stepper.pulseSpeed, { limit: controller.pulseLimit.si, perLength }, 'pulses', {
+        limit: 'controller.pulseLimit',
+        perLength: '#pulsesPerLength',
+      }),
+      wish: 'rapid',
+      asked: rapid,
+      line: 'pulses',
+    },
   );
-  if (motor.topSpeed) rungs.push({ id: 'motor-speed', limit: sheet.apply(motorSpeed, { speed: motor.topSpeed.speed, kMotor }, 'motor-speed', { speed: motor.topSpeed.source, kMotor: kSource }), wish: 'rapid', asked: rapid, line: 'motor-speed' });
-  if (reducer?.inputSpeed) rungs.push({ id: 'reducer', limit: sheet.apply(reducerSpeed, { input: reducer.inputSpeed.si, kMotor }, 'reducer', { input: 'reducer.inputSpeed', kMotor: kSource }), wish: 'rapid', asked: rapid, line: 'reducer' });
+  if (motor.topSpeed)
+    rungs.push({
+      id: 'motor-speed',
+      limit: sheet.apply(motorSpeed, { speed: motor.topSpeed.speed, kMotor }, 'motor-speed', {
+        speed: motor.topSpeed.source,
+        kMotor: kSource,
+      }),
+      wish: 'rapid',
+      asked: rapid,
+      line: 'motor-speed',
+    });
+  if (reducer?.inputSpeed)
+    rungs.push({
+      id: 'reducer',
+      limit: sheet.apply(reducerSpeed, { input: reducer.inputSpeed.si, kMotor }, 'reducer', {
+        input: 'reducer.inputSpeed',
+        kMotor: kSource,
+      }),
+      wish: 'rapid',
+      asked: rapid,
+      line: 'reducer',
+    });
   return rungs;
 }
 
@@ -120,29 +237,92 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
   const { demands, loads } = axis;
   const mass = movingMass(axis);
   const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE;
-  const gravity = sheet.apply(gravityForce, { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si }, 'gravity', { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' });
+  const gravity = sheet.apply(
+    gravityForce,
+    { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si },
+    'gravity',
+    { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' },
+  );
   const guide = resolveGuide(axis, mass, sheet);
-  const drag = sheet.apply(totalDrag, { guides: guide.drag, other: loads.otherDrag.si }, 'drag', { guides: guide.dragSource, other: 'loads.otherDrag' });
+  const drag = sheet.apply(totalDrag, { guides: guide.drag, other: loads.otherDrag.si }, 'drag', {
+    guides: guide.dragSource,
+    other: 'loads.otherDrag',
+  });
   const still = quantity('acceleration', 0);
   const uncut = quantity('force', 0);
   const asked = demands.acceleration.si;
   const carried: Carried = { share, mass, gravity, drag };
   const rapidForce = forceFor(axis, carried, 'force.rapid', { cutting: uncut, acceleration: still }, sheet);
-  const speedUpForce = forceFor(axis, carried, 'force.speed-up', { cutting: uncut, acceleration: asked }, sheet);
-  const cutForce = forceFor(axis, carried, 'force.cut', { cutting: demands.cuttingForce.si, acceleration: asked }, sheet);
+  const speedUpForce = forceFor(
+    axis,
+    carried,
+    'force.speed-up',
+    { cutting: uncut, acceleration: asked },
+    sheet,
+  );
+  const cutForce = forceFor(
+    axis,
+    carried,
+    'force.cut',
+    { cutting: demands.cuttingForce.si, acceleration: asked },
+    sheet,
+  );
 
   const drive = resolveDrive(axis, cutForce, sheet);
   const motor = resolveMotor(axis, sheet);
-  const motorInertia = sheet.apply(turningInertia, { rotor: motor.rotorInertia, coupling: axis.coupling.inertia.si, reducer: axis.reducer?.inertia.si ?? NO_INERTIA }, 'motor.turning', { rotor: 'motor.rotorInertia', coupling: 'coupling.inertia', reducer: axis.reducer ? 'reducer.inertia' : undefined });
+  const motorInertia = sheet.apply(
+    turningInertia,
+    {
+      rotor: motor.rotorInertia,
+      coupling: axis.coupling.inertia.si,
+      reducer: axis.reducer?.inertia.si ?? NO_INERTIA,
+    },
+    'motor.turning',
+    {
+      rotor: 'motor.rotorInertia',
+      coupling: 'coupling.inertia',
+      reducer: axis.reducer ? 'reducer.inertia' : undefined,
+    },
+  );
   const gear = gearOf(axis, drive.k, sheet);
   const shaft: Shaft = { axis, drive, motorInertia, gear };
-  const caseOf = (id: CaseId, speed: Quantity<'speed'>, force: Quantity<'force'>, acceleration: Quantity<'acceleration'>): LoadCase => ({ id, speed, force, torque: torqueFor(shaft, `torque.${id}`, force, `#force.${id}`, acceleration, sheet), line: `torque.${id}` });
+  const caseOf = (
+    id: CaseId,
+    speed: Quantity<'speed'>,
+    force: Quantity<'force'>,
+    acceleration: Quantity<'acceleration'>,
+  ): LoadCase => ({
+    id,
+    speed,
+    force,
+    torque: torqueFor(shaft, `torque.${id}`, force, `#force.${id}`, acceleration, sheet),
+    line: `torque.${id}`,
+  });
   const cases = {
     rapid: caseOf('rapid', demands.rapid.si, rapidForce, still),
     'speed-up': caseOf('speed-up', demands.rapid.si, speedUpForce, asked),
     cut: caseOf('cut', demands.feed.si, cutForce, asked),
   };
-  const pulsesPerLength = motor.pulses(gear.ratio, axis.reducer ? 'reducer.ratio' : undefined, drive.k, sheet);
+  const pulsesPerLength = motor.pulses(
+    gear.ratio,
+    axis.reducer ? 'reducer.ratio' : undefined,
+    drive.k,
+    sheet,
+  );
   const rungs = rungsOf({ axis, cases, drive, motor, gear }, pulsesPerLength, sheet);
-  return { axis, mass, gravity, drag, share, drive, motor, guide, cases, rungs, pulsesPerLength, motorInertia, gear };
+  return {
+    axis,
+    mass,
+    gravity,
+    drag,
+    share,
+    drive,
+    motor,
+    guide,
+    cases,
+    rungs,
+    pulsesPerLength,
+    motorInertia,
+    gear,
+  };
 }

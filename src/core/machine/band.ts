@@ -18,7 +18,9 @@ export interface TorqueBand {
 
 const POINTS = 48;
 
-/** The torque curve of one motor from rest to a fifth beyond what is asked, the corner of the curve included. */
+/**
+ * The torque curve of one motor from rest to a fifth beyond what is asked, the corner of the curve included.
+ */
 export function torqueBand({ axis, gear, motor, rungs }: Analysis): TorqueBand {
   const torqueLimit = rungs.find((r) => r.id === 'torque-rapid')!.limit;
   const end = 1.2 * Math.max(axis.demands.rapid.si, Math.min(torqueLimit, 3 * axis.demands.rapid.si));

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdits, type Axis, guess, startingAxis, startingDrive, startingMotor, startingReducer } from '@/core/model';
+import {
+  applyEdits,
+  type Axis,
+  guess,
+  startingAxis,
+  startingDrive,
+  startingMotor,
+  startingReducer,
+} from '@/core/model';
 import { withSi } from '@test/helpers/demo';
 import { axisReport } from '.';
 
@@ -9,19 +17,41 @@ const belt: Axis = { ...base, drive: startingDrive('belt', 0.8) };
 const chain: Axis = { ...base, drive: startingDrive('chain', 0.8) };
 const put = (path: string, value: unknown) => ({ path, value: value as never });
 const sprung = applyEdits(rack, [put('drive.mesh', 'sprung')]);
-const compensated = applyEdits(base, [put('drive.thread', { kind: 'sliding', form: 'trapezoidal', nut: 'compensated', friction: guess('ratio', '0.12'), preload: guess('force', '50 N'), collarFriction: guess('ratio', '0'), collarDiameter: guess('length', '0 mm'), nutStiffness: null })]);
+const compensated = applyEdits(base, [
+  put('drive.thread', {
+    kind: 'sliding',
+    form: 'trapezoidal',
+    nut: 'compensated',
+    friction: guess('ratio', '0.12'),
+    preload: guess('force', '50 N'),
+    collarFriction: guess('ratio', '0'),
+    collarDiameter: guess('length', '0 mm'),
+    nutStiffness: null,
+  }),
+]);
 const servo: Axis = { ...base, motor: startingMotor('servo') };
 
-const codes = (axis: Axis, values: Record<string, number>) => axisReport(withSi(axis, values), { remedies: false }).findings.map((f) => f.code);
+const codes = (axis: Axis, values: Record<string, number>) =>
+  axisReport(withSi(axis, values), { remedies: false }).findings.map((f) => f.code);
 
 /** Each finding with the figures that bring it up, and figures that do not. */
-const cases: readonly (readonly [code: string, axis: Axis, bad: Record<string, number>, good: Record<string, number>])[] = [
+const cases: readonly (readonly [
+  code: string,
+  axis: Axis,
+  bad: Record<string, number>,
+  good: Record<string, number>,
+])[] = [
   ['tooth', rack, { 'drive.module': 0.0005, 'drive.faceWidth': 0.003 }, { 'drive.module': 0.002 }],
   ['undercut', rack, { 'drive.teeth': 11 }, { 'drive.teeth': 20 }],
   ['undercut', rack, { 'drive.teeth': 12 }, { 'drive.teeth': 12, 'drive.profileShift': 0.4 }],
   ['sprung-pinion', sprung, { 'drive.springForce': 20 }, { 'drive.springForce': 300 }],
   ['mesh-tight', rack, { 'drive.meshGap': 0 }, { 'drive.meshGap': 5e-5 }],
-  ['joint-at-park', rack, { 'drive.segment': 0.5, 'drive.park': 0.497 }, { 'drive.segment': 0.5, 'drive.park': 0.25 }],
+  [
+    'joint-at-park',
+    rack,
+    { 'drive.segment': 0.5, 'drive.park': 0.497 },
+    { 'drive.segment': 0.5, 'drive.park': 0.25 },
+  ],
   ['shaft-load', rack, { 'drive.shaftLoadLimit': 100 }, { 'drive.shaftLoadLimit': 800 }],
   ['shaft-load', belt, { 'drive.shaftLoadLimit': 300 }, { 'drive.shaftLoadLimit': 900 }],
   ['shaft-load', chain, { 'drive.shaftLoadLimit': 200 }, { 'drive.shaftLoadLimit': 900 }],
@@ -38,7 +68,18 @@ const cases: readonly (readonly [code: string, axis: Axis, bad: Record<string, n
   ['coupling-runout', base, { 'coupling.runout': 2e-4 }, { 'coupling.runout': 2e-5 }],
   ['lost-motion', rack, { 'demands.lostMotion': 2e-5 }, { 'demands.lostMotion': 5e-4 }],
   ['supply-power', base, { 'supply.power': 10 }, { 'supply.power': 500 }],
-  ['regeneration', servo, { 'supply.capacitance': 1e-5, 'loads.masses.0.mass': 300, 'demands.rapid': 0.3, 'demands.acceleration': 4, 'driver.maxVoltage': 37 }, { 'supply.capacitance': 1 }],
+  [
+    'regeneration',
+    servo,
+    {
+      'supply.capacitance': 1e-5,
+      'loads.masses.0.mass': 300,
+      'demands.rapid': 0.3,
+      'demands.acceleration': 4,
+      'driver.maxVoltage': 37,
+    },
+    { 'supply.capacitance': 1 },
+  ],
   ['motor-speed', servo, { 'motor.maxSpeed': 100, 'motor.ratedSpeed': 90 }, {}],
   ['driver-small', base, { 'driver.maxCurrent': 2.8, 'motor.ratedCurrent': 5 }, {}],
 ];
@@ -54,22 +95,47 @@ describe('findings of drives, motors and supplies', () => {
     expect(Number.isFinite(found.value) && Number.isFinite(found.limit)).toBe(true);
     expect(found.path).toMatch(/^(drive|reducer|coupling|motor|driver|supply|demands)\./);
   });
-  it('what is not known is no finding of strength: lost motion with a link missing is not known, unless what is known is too much', () => {
-    const missing = applyEdits(rack, [put('drive.meshGap', null)]);
-    const verdict = (allowed: number) => axisReport(withSi(missing, { 'demands.lostMotion': allowed })).findings.find((f) => f.code === 'lost-motion')!;
-    expect(verdict(5e-4)).toMatchObject({ verdict: 'not-known', path: 'drive.meshGap', params: { missing: 1 } });
-    expect(verdict(1e-5).verdict).toBe('gives-out');
-  });
+  it(
+    'what is not known is no finding of strength: lost motion with a link missing is not known, ' +
+      'unless what is known is too much',
+    () => {
+      const missing = applyEdits(rack, [put('drive.meshGap', null)]);
+      const verdict = (allowed: number) =>
+        axisReport(withSi(missing, { 'demands.lostMotion': allowed })).findings.find(
+          (f) => f.code === 'lost-motion',
+        )!;
+      expect(verdict(5e-4)).toMatchObject({
+        verdict: 'not-known',
+        path: 'drive.meshGap',
+        params: { missing: 1 },
+      });
+      expect(verdict(1e-5).verdict).toBe('gives-out');
+    },
+  );
   it('a brake resistor takes what comes back', () => {
     const pumped = withSi(servo, cases.find(([c]) => c === 'regeneration')![2]);
-    expect(axisReport(pumped).findings.find((f) => f.code === 'regeneration')!.remedies.map((r) => r.code)).toContain('brake-resistor');
-    expect(axisReport({ ...pumped, supply: { ...pumped.supply, brakeResistor: 'fitted' } }).findings.map((f) => f.code)).not.toContain('regeneration');
+    expect(
+      axisReport(pumped)
+        .findings.find((f) => f.code === 'regeneration')!
+        .remedies.map((r) => r.code),
+    ).toContain('brake-resistor');
+    expect(
+      axisReport({ ...pumped, supply: { ...pumped.supply, brakeResistor: 'fitted' } }).findings.map(
+        (f) => f.code,
+      ),
+    ).not.toContain('regeneration');
   });
-  it('a shaft across lets one motor carry both sides: each strand takes its share, and the twist gives', () => {
-    const across = applyEdits(rack, [put('drive.crossShaft', { diameter: guess('length', '16 mm'), length: guess('length', '600 mm') }), put('drive.worstShare', guess('ratio', '0.7'))]);
-    const shaft = axisReport(across, { remedies: false });
-    expect(shaft.stiffness.links.map((l) => l.id)).toContain('cross-shaft');
-    const radial = (r: typeof shaft) => r.figures.find((f) => f.id === 'shaft-radial')!.value;
-    expect(radial(shaft) / radial(axisReport(rack, { remedies: false }))).toBeCloseTo(0.7, 6);
-  });
+  it(
+    'a shaft across lets one motor carry both sides: each strand takes its share, and ' + 'the twist gives',
+    () => {
+      const across = applyEdits(rack, [
+        put('drive.crossShaft', { diameter: guess('length', '16 mm'), length: guess('length', '600 mm') }),
+        put('drive.worstShare', guess('ratio', '0.7')),
+      ]);
+      const shaft = axisReport(across, { remedies: false });
+      expect(shaft.stiffness.links.map((l) => l.id)).toContain('cross-shaft');
+      const radial = (r: typeof shaft) => r.figures.find((f) => f.id === 'shaft-radial')!.value;
+      expect(radial(shaft) / radial(axisReport(rack, { remedies: false }))).toBeCloseTo(0.7, 6);
+    },
+  );
 });

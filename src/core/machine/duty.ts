@@ -1,5 +1,15 @@
 import type { Axis } from '@/core/model';
-import { backDrivingTorque, brakingEnergy, joinedTorque, moveTime, peakPower, shuttleTorque, signedTorque, supplyPower, trainTorque } from '@/core/motion';
+import {
+  backDrivingTorque,
+  brakingEnergy,
+  joinedTorque,
+  moveTime,
+  peakPower,
+  shuttleTorque,
+  signedTorque,
+  supplyPower,
+  trainTorque,
+} from '@/core/motion';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { type Analysis, gearSources } from './analysis';
@@ -9,39 +19,109 @@ const NONE = quantity('force', 0);
 /** The train as the signed torque equation wants it, and where its figures come from. */
 export function signedTrain({ axis, drive, motorInertia, gear }: Analysis) {
   return {
-    train: { motorInertia, driveInertia: drive.inertia, ratio: gear.ratio, reducerEfficiency: gear.reducerEfficiency, k: drive.k, efficiency: drive.efficiency, backEfficiency: drive.backEfficiency, drag: drive.drag },
-    sources: { ...gearSources(axis), motorInertia: '#motor.turning', driveInertia: drive.inertiaSource, k: '#drive.k', efficiency: drive.efficiencySource, backEfficiency: '#drive.backEfficiency', drag: drive.dragSource },
+    train: {
+      motorInertia,
+      driveInertia: drive.inertia,
+      ratio: gear.ratio,
+      reducerEfficiency: gear.reducerEfficiency,
+      k: drive.k,
+      efficiency: drive.efficiency,
+      backEfficiency: drive.backEfficiency,
+      drag: drive.drag,
+    },
+    sources: {
+      ...gearSources(axis),
+      motorInertia: '#motor.turning',
+      driveInertia: drive.inertiaSource,
+      k: '#drive.k',
+      efficiency: drive.efficiencySource,
+      backEfficiency: '#drive.backEfficiency',
+      drag: drive.dragSource,
+    },
   };
 }
 
 /** A move over a distance as the formulas of motion want it. */
-export function moveOf({ demands }: Axis, travel: Quantity<'length'>, travelSource: string, speed: 'rapid' | 'feed') {
+export function moveOf(
+  { demands }: Axis,
+  travel: Quantity<'length'>,
+  travelSource: string,
+  speed: 'rapid' | 'feed',
+) {
   return {
-    move: { travel, rapid: demands[speed].si, acceleration: demands.acceleration.si, jerk: demands.jerk?.si ?? quantity('jerk', Infinity) },
-    sources: { travel: travelSource, rapid: `demands.${speed}`, acceleration: 'demands.acceleration', jerk: demands.jerk ? 'demands.jerk' : undefined },
+    move: {
+      travel,
+      rapid: demands[speed].si,
+      acceleration: demands.acceleration.si,
+      jerk: demands.jerk?.si ?? quantity('jerk', Infinity),
+    },
+    sources: {
+      travel: travelSource,
+      rapid: `demands.${speed}`,
+      acceleration: 'demands.acceleration',
+      jerk: demands.jerk ? 'demands.jerk' : undefined,
+    },
   };
 }
 
 /** Torque in which the drive holds the weight at rest, with the power on; written as the line `drops`. */
-export function restingTorque({ axis, gravity, share, drag, drive, gear }: Analysis, sheet: Worksheet): Quantity<'torque'> {
-  return sheet.apply(backDrivingTorque, { share, weight: gravity, guideDrag: drag, k: drive.k, backEfficiency: drive.backEfficiency, drag: drive.drag, ratio: gear.ratio }, 'drops', {
-    ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}), share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined, weight: '#gravity', guideDrag: '#drag', k: '#drive.k', backEfficiency: '#drive.backEfficiency', drag: drive.dragSource,
-  });
+export function restingTorque(
+  { axis, gravity, share, drag, drive, gear }: Analysis,
+  sheet: Worksheet,
+): Quantity<'torque'> {
+  return sheet.apply(
+    backDrivingTorque,
+    {
+      share,
+      weight: gravity,
+      guideDrag: drag,
+      k: drive.k,
+      backEfficiency: drive.backEfficiency,
+      drag: drive.drag,
+      ratio: gear.ratio,
+    },
+    'drops',
+    {
+      ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}),
+      share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined,
+      weight: '#gravity',
+      guideDrag: '#drag',
+      k: '#drive.k',
+      backEfficiency: '#drive.backEfficiency',
+      drag: drive.dragSource,
+    },
+  );
 }
 
 /** Braking on the way down, where the weight pushes on; on a level axis the way does not matter. */
 export function brakingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'torque'> {
-  const { axis: { demands }, share, mass, drag, gravity } = analysis;
+  const {
+    axis: { demands },
+    share,
+    mass,
+    drag,
+    gravity,
+  } = analysis;
   const { train, sources } = signedTrain(analysis);
   const acceleration = quantity('acceleration', -demands.acceleration.si);
   const force = quantity('force', share * (mass * acceleration + drag - Math.abs(gravity)));
   // Search runs this dozens of times: without a working there is no need to gather its sources.
   if (!sheet.records) return quantity('torque', trainTorque(train, acceleration, force));
-  return sheet.apply(signedTorque, { ...train, acceleration, force }, 'torque.brake', { ...sources, acceleration: 'demands.acceleration', force: '#force.speed-up' });
+  return sheet.apply(signedTorque, { ...train, acceleration, force }, 'torque.brake', {
+    ...sources,
+    acceleration: 'demands.acceleration',
+    force: '#force.speed-up',
+  });
 }
 
-/** RMS torque over the duty cycle that was typed, or over shuttling through the whole travel, and its time. */
-export interface DutyTorque { readonly rms: Quantity<'torque'>; readonly time: Quantity<'time'>; readonly line: string }
+/**
+ * RMS torque over the duty cycle that was typed, or over shuttling through the whole travel, and its time.
+ */
+export interface DutyTorque {
+  readonly rms: Quantity<'torque'>;
+  readonly time: Quantity<'time'>;
+  readonly line: string;
+}
 
 /** Heating of the motor by what it does over and over. */
 export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
@@ -49,7 +129,27 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
   const { train, sources } = signedTrain(analysis);
   const run = (key: string, distance: Quantity<'length'>, source: string, does: 'rapid' | 'cut') => {
     const { move, sources: from } = moveOf(axis, distance, source, does === 'cut' ? 'feed' : 'rapid');
-    const rms = sheet.apply(shuttleTorque, { ...move, ...train, share, mass, guideDrag: drag, gravity, cutting: does === 'cut' ? axis.demands.cuttingForce.si : NONE }, key, { ...from, ...sources, mass: 'loads.masses', guideDrag: '#drag', gravity: '#gravity', cutting: does === 'cut' ? 'demands.cuttingForce' : undefined });
+    const rms = sheet.apply(
+      shuttleTorque,
+      {
+        ...move,
+        ...train,
+        share,
+        mass,
+        guideDrag: drag,
+        gravity,
+        cutting: does === 'cut' ? axis.demands.cuttingForce.si : NONE,
+      },
+      key,
+      {
+        ...from,
+        ...sources,
+        mass: 'loads.masses',
+        guideDrag: '#drag',
+        gravity: '#gravity',
+        cutting: does === 'cut' ? 'demands.cuttingForce' : undefined,
+      },
+    );
     return { rms, time: sheet.apply(moveTime, move, `${key}.time`, from) };
   };
   if (!axis.duty.length) {
@@ -61,7 +161,12 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
   let time = quantity('time', 0);
   let before: string | undefined;
   const join = (key: string, second: Quantity<'torque'>, secondTime: number, source: string) => {
-    rms = sheet.apply(joinedTorque, { first: rms, firstTime: time, second, secondTime: quantity('time', secondTime) }, key, { first: before, second: source });
+    rms = sheet.apply(
+      joinedTorque,
+      { first: rms, firstTime: time, second, secondTime: quantity('time', secondTime) },
+      key,
+      { first: before, second: source },
+    );
     time = quantity('time', time + secondTime);
     before = `#${key}`;
   };
@@ -79,15 +184,52 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
 export function powerOf(analysis: Analysis, sheet: Worksheet) {
   const { axis, cases, gear, motor } = analysis;
   const heat = motor.copperLoss(sheet);
-  const mechanical = sheet.apply(peakPower, { torque: cases['speed-up'].torque, speed: axis.demands.rapid.si, k: gear.kMotor }, 'peak-power', { torque: '#torque.speed-up', speed: 'demands.rapid', k: gear.kSource });
-  const drawn = sheet.apply(supplyPower, { motors: quantity('count', axis.drive.sets), heat: heat.power, mechanical, others: axis.supply.others.si }, 'supply-power', { heat: heat.source, mechanical: '#peak-power', others: 'supply.others' });
+  const mechanical = sheet.apply(
+    peakPower,
+    { torque: cases['speed-up'].torque, speed: axis.demands.rapid.si, k: gear.kMotor },
+    'peak-power',
+    { torque: '#torque.speed-up', speed: 'demands.rapid', k: gear.kSource },
+  );
+  const drawn = sheet.apply(
+    supplyPower,
+    {
+      motors: quantity('count', axis.drive.sets),
+      heat: heat.power,
+      mechanical,
+      others: axis.supply.others.si,
+    },
+    'supply-power',
+    { heat: heat.source, mechanical: '#peak-power', others: 'supply.others' },
+  );
   return { heat, mechanical, drawn };
 }
 
 /** Energy that a stop from rapid sends back into the supply. */
 export function energyBack(analysis: Analysis, sheet: Worksheet): Quantity<'energy'> {
-  const { axis: { demands, drive }, gear, motor } = analysis;
+  const {
+    axis: { demands, drive },
+    gear,
+    motor,
+  } = analysis;
   const heat = motor.copperLoss(sheet);
   const torque = brakingTorque(analysis, sheet);
-  return sheet.apply(brakingEnergy, { motors: quantity('count', drive.sets), torque, speed: demands.rapid.si, k: gear.kMotor, acceleration: demands.acceleration.si, heat: heat.power }, 'braking-energy', { torque: '#torque.brake', speed: 'demands.rapid', k: gear.kSource, acceleration: 'demands.acceleration', heat: heat.source });
+  return sheet.apply(
+    brakingEnergy,
+    {
+      motors: quantity('count', drive.sets),
+      torque,
+      speed: demands.rapid.si,
+      k: gear.kMotor,
+      acceleration: demands.acceleration.si,
+      heat: heat.power,
+    },
+    'braking-energy',
+    {
+      torque: '#torque.brake',
+      speed: 'demands.rapid',
+      k: gear.kSource,
+      acceleration: 'demands.acceleration',
+      heat: heat.source,
+    },
+  );
 }

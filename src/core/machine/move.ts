@@ -7,7 +7,13 @@ import { frequencyOf } from './checks-train';
 import { signedTrain } from './duty';
 
 /** One moment of a move; SI. Torque of one motor, signed: negative while it holds back. */
-export interface MovePoint { readonly time: number; readonly speed: number; readonly acceleration: number; readonly torque: number; readonly usable: number }
+export interface MovePoint {
+  readonly time: number;
+  readonly speed: number;
+  readonly acceleration: number;
+  readonly torque: number;
+  readonly usable: number;
+}
 
 /** A move over the whole travel, out (against the weight, where there is one). */
 export interface MoveCurve {
@@ -16,14 +22,19 @@ export interface MoveCurve {
   readonly topSpeed: number;
   /** m/s³; null without a limit. */
   readonly jerk: number | null;
-  /** Whether the jerk is ours, because none is given: full acceleration comes on over one period of the axis. */
+  /**
+   * Whether the jerk is ours, because none is given: full acceleration comes on over one period of the axis.
+   */
   readonly assumed: boolean;
   readonly points: readonly MovePoint[];
 }
 
 const PER_PHASE = 8;
 
-function sample(move: Move, at: (speed: number, acceleration: number) => { torque: number; usable: number }): MovePoint[] {
+function sample(
+  move: Move,
+  at: (speed: number, acceleration: number) => { torque: number; usable: number },
+): MovePoint[] {
   const points: MovePoint[] = [];
   let start = 0;
   for (const { duration, startAcceleration, startSpeed, jerk } of move.phases) {
@@ -38,7 +49,10 @@ function sample(move: Move, at: (speed: number, acceleration: number) => { torqu
   return points;
 }
 
-/** The move through the whole travel at rapid, with constant acceleration and with seven phases, and the torque over it. */
+/**
+ * The move through the whole travel at rapid, with constant acceleration and with seven phases, and the
+ * torque over it.
+ */
 export function moveCurves(axis: Axis): MoveCurve[] {
   const analysis = analyse(axis, silentWorksheet);
   const { demands } = axis;
@@ -52,14 +66,27 @@ export function moveCurves(axis: Axis): MoveCurve[] {
   const jerk = own ?? demands.acceleration.si * frequencyOf(analysis, silentWorksheet);
   const curve = (id: MoveCurve['id'], j: number | undefined): MoveCurve => {
     const move = planMove(demands.travel.si, demands.rapid.si, demands.acceleration.si, j);
-    return { id, time: move.time, topSpeed: move.topSpeed, jerk: j ?? null, assumed: id === 'seven-phase' && own === undefined, points: sample(move, at) };
+    return {
+      id,
+      time: move.time,
+      topSpeed: move.topSpeed,
+      jerk: j ?? null,
+      assumed: id === 'seven-phase' && own === undefined,
+      points: sample(move, at),
+    };
   };
   return [curve('trapezoid', undefined), curve('seven-phase', jerk)];
 }
 
-/** Stiffness in line over the travel: places in m from the motor's end, N/m. The drive alone, without coupling and reducer. */
+/**
+ * Stiffness in line over the travel: places in m from the motor's end, N/m. The drive alone, without coupling
+ * and reducer.
+ */
 export function stiffnessOverTravel(axis: Axis): { readonly place: number; readonly stiffness: number }[] {
   const { drive } = analyse(axis, silentWorksheet);
   const travel = axis.demands.travel.si;
-  return Array.from({ length: 21 }, (_, i) => ({ place: (travel * i) / 20, stiffness: drive.stiffnessAt((travel * i) / 20) }));
+  return Array.from({ length: 21 }, (_, i) => ({
+    place: (travel * i) / 20,
+    stiffness: drive.stiffnessAt((travel * i) / 20),
+  }));
 }

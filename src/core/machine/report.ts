@@ -33,16 +33,32 @@ export interface AccelerationStep {
   readonly line: string;
 }
 
-/** One link of a budget; `null` where it is not known. `source` is `#key` of a line or the path of an input. */
-export interface BudgetLink { readonly id: string; readonly value: number | null; readonly source: string }
+/**
+ * One link of a budget; `null` where it is not known. `source` is `#key` of a line or the path of an input.
+ */
+export interface BudgetLink {
+  readonly id: string;
+  readonly value: number | null;
+  readonly source: string;
+}
 
 /** A sum of links with what is missing in it. */
-export interface Budget { readonly value: number; readonly line: string; readonly links: readonly BudgetLink[]; readonly missing: readonly string[] }
+export interface Budget {
+  readonly value: number;
+  readonly line: string;
+  readonly links: readonly BudgetLink[];
+  readonly missing: readonly string[];
+}
 
 /** Loads of all carriages in their worst case, N; places in m from the middle of the plate. */
 export interface CarriagesReport {
   readonly when: string;
-  readonly carriages: readonly { readonly x: number; readonly y: number; readonly vertical: number; readonly lateral: number }[];
+  readonly carriages: readonly {
+    readonly x: number;
+    readonly y: number;
+    readonly vertical: number;
+    readonly lateral: number;
+  }[];
 }
 
 /** The answer for one axis. Plain data, SI units. */
@@ -57,7 +73,19 @@ export interface AxisReport {
   readonly feed: number;
   readonly ladder: readonly Rung[];
   readonly accelerations: readonly AccelerationStep[];
-  readonly cases: Readonly<Record<CaseId, { readonly speed: number; readonly force: number; readonly torque: number; readonly usable: number; readonly verdict: Verdict; readonly line: string }>>;
+  readonly cases: Readonly<
+    Record<
+      CaseId,
+      {
+        readonly speed: number;
+        readonly force: number;
+        readonly torque: number;
+        readonly usable: number;
+        readonly verdict: Verdict;
+        readonly line: string;
+      }
+    >
+  >;
   readonly band: TorqueBand;
   readonly findings: readonly Finding[];
   readonly figures: readonly Figure[];
@@ -65,7 +93,12 @@ export interface AxisReport {
   readonly stiffness: Budget;
   readonly lostMotion: Budget;
   /** RMS torque of the duty cycle, N·m, over its time, s; `rated` where the motor has a continuous torque. */
-  readonly duty: { readonly rms: number; readonly time: number; readonly line: string; readonly rated: number | null };
+  readonly duty: {
+    readonly rms: number;
+    readonly time: number;
+    readonly line: string;
+    readonly rated: number | null;
+  };
   /** Null where the places of the carriages are not given. */
   readonly guide: CarriagesReport | null;
   /** Inputs that are not given, and what therefore stays unknown. */
@@ -78,13 +111,25 @@ function carriagesOf({ axis, mass, guide }: Analysis, driveStiffness: number): C
   if (!guide.shape) return null;
   const help = guide.yawHelp(driveStiffness);
   const worst = busiest(axis, mass, guide.shape, help);
-  return { when: worst.at, carriages: loadsIn(axis, mass, guide.shape, help, worst.index).map(({ x, y, vertical, lateral }) => ({ x, y, vertical, lateral })) };
+  return {
+    when: worst.at,
+    carriages: loadsIn(axis, mass, guide.shape, help, worst.index).map(({ x, y, vertical, lateral }) => ({
+      x,
+      y,
+      vertical,
+      lateral,
+    })),
+  };
 }
 
 function casesOf(analysis: Analysis, sheet: Worksheet): AxisReport['cases'] {
   const caseReport = (id: CaseId) => {
     const { speed, force, torque, line } = analysis.cases[id];
-    const usable = analysis.motor.usableAt(quantity('angularSpeed', speed / analysis.gear.kMotor), `usable.case.${id}`, sheet);
+    const usable = analysis.motor.usableAt(
+      quantity('angularSpeed', speed / analysis.gear.kMotor),
+      `usable.case.${id}`,
+      sheet,
+    );
     return { speed, force, torque, usable, verdict: verdictOf(usable, torque), line };
   };
   return { rapid: caseReport('rapid'), 'speed-up': caseReport('speed-up'), cut: caseReport('cut') };
@@ -105,24 +150,45 @@ export function axisReport(axis: Axis, options: ReportOptions = {}): AxisReport 
   const sheet = options.working ? recordingWorksheet() : silentWorksheet;
   const analysis = analyse(axis, sheet);
   const checked = runChecks(analysis, sheet);
-  const ladder = analysis.rungs.map((r) => ({ ...r, verdict: verdictOf(r.limit, r.asked) })).sort((a, b) => b.limit - a.limit);
+  const ladder = analysis.rungs
+    .map((r) => ({ ...r, verdict: verdictOf(r.limit, r.asked) }))
+    .sort((a, b) => b.limit - a.limit);
   const rapidRungs = ladder.filter((r) => r.wish === 'rapid');
   const governing = rapidRungs[rapidRungs.length - 1]!;
   const findings = checked
     .filter((c) => c.verdict !== 'holds')
     .sort((a, b) => byWeight(a.verdict, b.verdict) || a.margin - b.margin)
-    .map(({ margin: _margin, ...c }): Finding => ({ ...c, remedies: options.remedies === false ? [] : remediesFor(analysis, { ...c, margin: _margin }, checked) }));
+    .map(({ margin: _margin, ...c }): Finding => ({
+      ...c,
+      remedies: options.remedies === false ? [] : remediesFor(analysis, { ...c, margin: _margin }, checked),
+    }));
   const stiffness = trainStiffness(analysis, sheet);
   const duty = dutyTorque(analysis, sheet);
   const report: AxisReport = {
-    axisId: axis.id, verdict: axisVerdict(checked), mass: analysis.mass, speed: governing.limit, governing: governing.id, feed: ladder[ladder.length - 1]!.limit, ladder,
-    accelerations: accelerationsOf(analysis, sheet).map((a) => ({ ...a, asked: axis.demands.acceleration.si, verdict: verdictOf(a.limit, axis.demands.acceleration.si) })),
+    axisId: axis.id,
+    verdict: axisVerdict(checked),
+    mass: analysis.mass,
+    speed: governing.limit,
+    governing: governing.id,
+    feed: ladder[ladder.length - 1]!.limit,
+    ladder,
+    accelerations: accelerationsOf(analysis, sheet).map((a) => ({
+      ...a,
+      asked: axis.demands.acceleration.si,
+      verdict: verdictOf(a.limit, axis.demands.acceleration.si),
+    })),
     cases: casesOf(analysis, sheet),
     band: torqueBand(analysis),
     findings,
     figures: figuresOf(analysis, checked, stiffness, duty, sheet),
-    stiffness, lostMotion: lostMotionOf(analysis, stiffness, sheet),
-    duty: { rms: duty.rms, time: duty.time, line: duty.line, rated: analysis.motor.continuous?.torque ?? null },
+    stiffness,
+    lostMotion: lostMotionOf(analysis, stiffness, sheet),
+    duty: {
+      rms: duty.rms,
+      time: duty.time,
+      line: duty.line,
+      rated: analysis.motor.continuous?.torque ?? null,
+    },
     guide: carriagesOf(analysis, stiffness.value),
     unknowns: unknownsOf(analysis, stiffness),
   };

@@ -21,7 +21,10 @@ const known = new WeakMap<Analysis, TrainStiffness>();
 export function trainStiffness(analysis: Analysis, sheet: Worksheet): TrainStiffness {
   if (sheet.records) return addedUp(analysis, sheet);
   let found = known.get(analysis);
-  if (!found) { found = addedUp(analysis, sheet); known.set(analysis, found); }
+  if (!found) {
+    found = addedUp(analysis, sheet);
+    known.set(analysis, found);
+  }
   return found;
 }
 
@@ -30,10 +33,21 @@ function addedUp({ axis: { coupling, reducer }, drive, gear }: Analysis, sheet: 
   const links = [...drive.stiffness.links];
   let value = drive.stiffness.value;
   let source = drive.stiffness.line;
-  const add = (id: 'coupling' | 'reducer', torsional: Quantity<'torsionalStiffness'>, k: Quantity<'travelPerRadian'>, kSource: string) => {
-    const link = sheet.apply(line.turningStiffness, { torsional, k }, `stiffness.${id}`, { torsional: `${id}.stiffness`, k: kSource });
+  const add = (
+    id: 'coupling' | 'reducer',
+    torsional: Quantity<'torsionalStiffness'>,
+    k: Quantity<'travelPerRadian'>,
+    kSource: string,
+  ) => {
+    const link = sheet.apply(line.turningStiffness, { torsional, k }, `stiffness.${id}`, {
+      torsional: `${id}.stiffness`,
+      k: kSource,
+    });
     links.push({ id, value: link, source: `#stiffness.${id}` });
-    value = sheet.apply(screw.inSeries, { first: value, second: link }, `stiffness.with-${id}`, { first: `#${source}`, second: `#stiffness.${id}` });
+    value = sheet.apply(screw.inSeries, { first: value, second: link }, `stiffness.with-${id}`, {
+      first: `#${source}`,
+      second: `#stiffness.${id}`,
+    });
     source = `stiffness.with-${id}`;
   };
   if (coupling.stiffness) add('coupling', coupling.stiffness.si, gear.kMotor, gear.kSource);
@@ -54,18 +68,51 @@ export interface LostMotion {
 }
 
 /** The budget of lost motion. @param stiffness in line. */
-export function lostMotionOf({ axis: { coupling, reducer }, drive, gear, share, drag }: Analysis, stiffness: TrainStiffness, sheet: Worksheet): LostMotion {
-  const links: PlayLink[] = [{ id: 'coupling', value: sheet.apply(couplingPlay, { backlash: coupling.backlash.si, kMotor: gear.kMotor }, 'play.coupling', { backlash: 'coupling.backlash', kMotor: gear.kSource }), source: '#play.coupling' }];
-  if (reducer) links.push({ id: 'reducer', value: sheet.apply(reducerPlay, { backlash: reducer.backlash.si, k: drive.k }, 'reducer-play', { backlash: 'reducer.backlash', k: '#drive.k' }), source: '#reducer-play' });
+export function lostMotionOf(
+  { axis: { coupling, reducer }, drive, gear, share, drag }: Analysis,
+  stiffness: TrainStiffness,
+  sheet: Worksheet,
+): LostMotion {
+  const links: PlayLink[] = [
+    {
+      id: 'coupling',
+      value: sheet.apply(
+        couplingPlay,
+        { backlash: coupling.backlash.si, kMotor: gear.kMotor },
+        'play.coupling',
+        { backlash: 'coupling.backlash', kMotor: gear.kSource },
+      ),
+      source: '#play.coupling',
+    },
+  ];
+  if (reducer)
+    links.push({
+      id: 'reducer',
+      value: sheet.apply(reducerPlay, { backlash: reducer.backlash.si, k: drive.k }, 'reducer-play', {
+        backlash: 'reducer.backlash',
+        k: '#drive.k',
+      }),
+      source: '#reducer-play',
+    });
   links.push(...drive.play(sheet));
-  links.push({ id: 'elastic', value: sheet.apply(elasticLoss, { share, drag, stiffness: stiffness.value }, 'play.elastic', { drag: '#drag', stiffness: `#${stiffness.line}` }), source: '#play.elastic' });
+  links.push({
+    id: 'elastic',
+    value: sheet.apply(elasticLoss, { share, drag, stiffness: stiffness.value }, 'play.elastic', {
+      drag: '#drag',
+      stiffness: `#${stiffness.line}`,
+    }),
+    source: '#play.elastic',
+  });
   let value = quantity('length', 0);
   let before: string | undefined;
   let at = '';
   for (const { id, value: one, source } of links) {
     if (one === null) continue;
     at = `play.sum.${id}`;
-    value = sheet.apply(lostMotion, { before: value, link: one }, at, { ...(before ? { before } : {}), link: source });
+    value = sheet.apply(lostMotion, { before: value, link: one }, at, {
+      ...(before ? { before } : {}),
+      link: source,
+    });
     before = `#${at}`;
   }
   return { links, value, line: at, missing: links.filter((l) => l.value === null).map((l) => l.source) };

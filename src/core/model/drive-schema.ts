@@ -15,7 +15,9 @@ const ballThread = z.strictObject({
 const slidingThread = z.strictObject({
   kind: z.literal('sliding'),
   form: z.enum(['acme', 'trapezoidal', 'square']),
-  /** A wear-compensated nut has two halves that a spring keeps apart: no play up to the force of the spring. */
+  /**
+   * A wear-compensated nut has two halves that a spring keeps apart: no play up to the force of the spring.
+   */
   nut: z.enum(['plain', 'compensated']),
   friction: field('drive.thread.friction'),
   preload: field('drive.thread.preload'),
@@ -57,7 +59,9 @@ export const screwDrive = z.strictObject({
 });
 
 /** One motor in the middle drives both sides by a shaft; the length is that from the motor to one side. */
-const crossShaft = z.strictObject({ diameter: field('drive.crossShaft.diameter'), length: field('drive.crossShaft.length') }).nullable();
+const crossShaft = z
+  .strictObject({ diameter: field('drive.crossShaft.diameter'), length: field('drive.crossShaft.length') })
+  .nullable();
 
 /** What rack, belt and chain have in common: a toothed wheel on a shaft. */
 const wheel = {

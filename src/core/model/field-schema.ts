@@ -3,7 +3,9 @@ import { axisFields, type AxisFieldPath, listRules } from './fields';
 import { type Measure, measureSchema } from './measure';
 
 type Fields = typeof axisFields;
-type MeasureAt<P extends AxisFieldPath> = Fields[P] extends { optional: true } ? Measure<Fields[P]['kind']> | null : Measure<Fields[P]['kind']>;
+type MeasureAt<P extends AxisFieldPath> = Fields[P] extends { optional: true }
+  ? Measure<Fields[P]['kind']> | null
+  : Measure<Fields[P]['kind']>;
 
 /** Schema of the measured input at a path; nullable where the field may be left empty. */
 export function field<P extends AxisFieldPath>(path: P): z.ZodType<MeasureAt<P>> {
@@ -13,7 +15,9 @@ export function field<P extends AxisFieldPath>(path: P): z.ZodType<MeasureAt<P>>
 }
 
 /** Schema of a measured input that stands in a list. */
-export const listField = <P extends keyof typeof listRules>(path: P): z.ZodType<Measure<(typeof listRules)[P]['kind']>> =>
+export const listField = <P extends keyof typeof listRules>(
+  path: P,
+): z.ZodType<Measure<(typeof listRules)[P]['kind']>> =>
   measureSchema(listRules[path]) as unknown as z.ZodType<Measure<(typeof listRules)[P]['kind']>>;
 
 export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);

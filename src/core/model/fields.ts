@@ -2,9 +2,15 @@ import type { Kind } from '@/core/units';
 import { bodyRules, machineRules } from './machine-schema';
 import type { FieldRule } from './measure';
 
-const rule = <const K extends Kind, const L extends Omit<FieldRule<K>, 'kind'>>(kind: K, limits: L) => ({ kind, ...limits });
+const rule = <const K extends Kind, const L extends Omit<FieldRule<K>, 'kind'>>(kind: K, limits: L) => ({
+  kind,
+  ...limits,
+});
 /** An input that may be left empty. */
-const maybe = <const K extends Kind, const L extends Omit<FieldRule<K>, 'kind' | 'optional'>>(kind: K, limits: L) => ({ kind, ...limits, optional: true as const });
+const maybe = <const K extends Kind, const L extends Omit<FieldRule<K>, 'kind' | 'optional'>>(
+  kind: K,
+  limits: L,
+) => ({ kind, ...limits, optional: true as const });
 
 const offset = rule('length', { min: -5, max: 5 });
 
@@ -45,9 +51,14 @@ export const axisFields = {
   'guide.overhang': rule('length', { min: 0, max: 1 }),
   'guide.heightError': maybe('length', { min: 0, max: 0.05 }),
   'guide.parallelError': maybe('length', { min: 0, max: 0.05 }),
-  'guide.massX': offset, 'guide.massY': offset, 'guide.massZ': offset,
-  'guide.toolX': offset, 'guide.toolY': offset, 'guide.toolZ': offset,
-  'guide.driveY': offset, 'guide.driveZ': offset,
+  'guide.massX': offset,
+  'guide.massY': offset,
+  'guide.massZ': offset,
+  'guide.toolX': offset,
+  'guide.toolY': offset,
+  'guide.toolZ': offset,
+  'guide.driveY': offset,
+  'guide.driveZ': offset,
   'guide.sideForce': maybe('force', { min: 0, max: 20_000 }),
   'guide.normalForce': maybe('force', { min: 0, max: 20_000 }),
 
@@ -171,10 +182,17 @@ export const listRules = {
   'duty.N.times': rule('count', { min: 1, max: 100_000, whole: true }),
 } as const satisfies Record<string, FieldRule>;
 
-const bodiesOfAxis: Record<string, FieldRule> = Object.fromEntries(Object.entries(bodyRules).map(([key, rule]) => [`loads.masses.N.${key}`, rule]));
+const bodiesOfAxis: Record<string, FieldRule> = Object.fromEntries(
+  Object.entries(bodyRules).map(([key, rule]) => [`loads.masses.N.${key}`, rule]),
+);
 
 /** The rule at a path inside an axis or inside the machine, or undefined where no measured input stands. */
 export function fieldRuleAt(path: string): FieldRule | undefined {
   const pattern = path.replace(/\.\d+(?=\.|$)/g, '.N');
-  return (axisFields as Record<string, FieldRule>)[path] ?? (listRules as Record<string, FieldRule>)[pattern] ?? bodiesOfAxis[pattern] ?? machineRules[pattern];
+  return (
+    (axisFields as Record<string, FieldRule>)[path] ??
+    (listRules as Record<string, FieldRule>)[pattern] ??
+    bodiesOfAxis[pattern] ??
+    machineRules[pattern]
+  );
 }

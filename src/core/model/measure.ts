@@ -9,7 +9,12 @@ export type Basis = (typeof bases)[number];
  * Default doubt by basis: half-width of a 95 % interval relative to the value. Common practice, no source;
  * a stated spread replaces it.
  */
-export const defaultSpread: Record<Basis, number> = { measured: 0.01, datasheet: 0.05, standard: 0.02, estimate: 0.25 };
+export const defaultSpread: Record<Basis, number> = {
+  measured: 0.01,
+  datasheet: 0.05,
+  standard: 0.02,
+  estimate: 0.25,
+};
 
 /** A typed input: the SI number, what was typed, where it comes from and how far it may be off. */
 export interface Measure<K extends Kind = Kind> {
@@ -34,13 +39,19 @@ export interface FieldRule<K extends Kind = Kind> {
 /** Half-width of the 95 % interval of a measure, SI, 0 or more. */
 export function halfWidth(measure: Measure): number {
   if (!measure.spread) return Math.abs(measure.si) * defaultSpread[measure.basis];
-  return measure.spread.by === 'absolute' ? measure.spread.halfWidth : Math.abs(measure.si) * measure.spread.halfWidth;
+  return measure.spread.by === 'absolute'
+    ? measure.spread.halfWidth
+    : Math.abs(measure.si) * measure.spread.halfWidth;
 }
 
 /** The part of a rule that a value breaks, or undefined. */
-export function brokenRule(rule: FieldRule, si: number): 'not-finite' | 'too-small' | 'too-large' | 'not-whole' | undefined {
+export function brokenRule(
+  rule: FieldRule,
+  si: number,
+): 'not-finite' | 'too-small' | 'too-large' | 'not-whole' | undefined {
   if (!Number.isFinite(si)) return 'not-finite';
-  if ((rule.above !== undefined && si <= rule.above) || (rule.min !== undefined && si < rule.min)) return 'too-small';
+  if ((rule.above !== undefined && si <= rule.above) || (rule.min !== undefined && si < rule.min))
+    return 'too-small';
   if (si > rule.max) return 'too-large';
   return rule.whole && !Number.isInteger(si) ? 'not-whole' : undefined;
 }
@@ -55,18 +66,36 @@ export function measureSchema<K extends Kind>(rule: FieldRule<K>): z.ZodType<Mea
     .strictObject({
       typed: z.string().max(80),
       // For the published schema only: the check below says what is wrong in our own words.
-      si: z.number().meta({ ...(rule.above === undefined ? {} : { exclusiveMinimum: rule.above }), ...(rule.min === undefined ? {} : { minimum: rule.min }), maximum: rule.max }),
+      si: z.number().meta({
+        ...(rule.above === undefined ? {} : { exclusiveMinimum: rule.above }),
+        ...(rule.min === undefined ? {} : { minimum: rule.min }),
+        maximum: rule.max,
+      }),
       basis: z.enum(bases),
-      spread: z.strictObject({ by: z.enum(['relative', 'absolute']), halfWidth: z.number().min(0) }).optional(),
+      spread: z
+        .strictObject({ by: z.enum(['relative', 'absolute']), halfWidth: z.number().min(0) })
+        .optional(),
     })
     .check((ctx) => {
       const { si, typed } = ctx.value;
       const broken = brokenRule(rule, si);
-      if (broken) ctx.issues.push({ code: 'custom', input: si, path: ['si'], params: { rule: broken, field: rule } });
+      if (broken)
+        ctx.issues.push({ code: 'custom', input: si, path: ['si'], params: { rule: broken, field: rule } });
       const read = parseQuantity(rule.kind, typed);
-      if (!read.ok) ctx.issues.push({ code: 'custom', input: typed, path: ['typed'], params: { rule: 'unreadable', field: rule, parse: read.error } });
+      if (!read.ok)
+        ctx.issues.push({
+          code: 'custom',
+          input: typed,
+          path: ['typed'],
+          params: { rule: 'unreadable', field: rule, parse: read.error },
+        });
       else if (Math.abs(read.si - si) > AGREEMENT * Math.max(Math.abs(si), Math.abs(read.si)))
-        ctx.issues.push({ code: 'custom', input: typed, path: ['typed'], params: { rule: 'disagrees', field: rule, si } });
+        ctx.issues.push({
+          code: 'custom',
+          input: typed,
+          path: ['typed'],
+          params: { rule: 'disagrees', field: rule, si },
+        });
     })
     .meta({ description: `${rule.kind} in SI units` });
   return schema as unknown as z.ZodType<Measure<K>>;
@@ -76,4 +105,3 @@ export function measureSchema<K extends Kind>(rule: FieldRule<K>): z.ZodType<Mea
 export function isMeasure(value: unknown): value is Measure {
   return typeof value === 'object' && value !== null && 'si' in value && 'typed' in value && 'basis' in value;
 }
-

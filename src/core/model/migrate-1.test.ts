@@ -36,15 +36,23 @@ describe('a file of version 1', () => {
   });
   it('what it did not say is not made up: guide, coupling and supply stay open', () => {
     const [bed] = demoProject().axes;
-    expect([bed!.coupling.stiffness, bed!.supply.power, bed!.guide.staticLoad, bed!.guide.spacing, bed!.drive.play]).toEqual([null, null, null, null, null]);
+    expect([
+      bed!.coupling.stiffness,
+      bed!.supply.power,
+      bed!.guide.staticLoad,
+      bed!.guide.spacing,
+      bed!.drive.play,
+    ]).toEqual([null, null, null, null, null]);
     expect([bed!.duty, bed!.parts]).toEqual([[], {}]);
   });
   it('a version to come, none, or a broken one is not taken', () => {
-    for (const version of [VERSION + 1, 0, -1, 1.5, '1', null]) expect(readProjectFile(JSON.stringify({ ...old, version })).ok).toBe(false);
+    for (const version of [VERSION + 1, 0, -1, 1.5, '1', null])
+      expect(readProjectFile(JSON.stringify({ ...old, version })).ok).toBe(false);
     expect(typeof migrate).toBe('function');
   });
   it('the demo files are of the version that is written now', () => {
-    for (const file of ['tern-creek-kayak-router', 'fernhollow-gate-table', 'wayside-scenery-cutter']) expect(JSON.parse(readFileSync(`demo/${file}.machine.json`, 'utf8')).version).toBe(VERSION);
+    for (const file of ['tern-creek-kayak-router', 'fernhollow-gate-table', 'wayside-scenery-cutter'])
+      expect(JSON.parse(readFileSync(`demo/${file}.machine.json`, 'utf8')).version).toBe(VERSION);
   });
 });
 
@@ -57,8 +65,17 @@ describe('a file of version 2', () => {
     expect(project.version).toBe(VERSION);
     expect(projectIssues(project)).toEqual([]);
     expect(project.axes.map((a) => a.carriedBy)).toEqual([null, null, null]);
-    expect(project.axes.map((a) => a.loads.masses.map((b) => b.mass.typed))).toEqual(old.axes.map((a: { loads: { masses: { mass: { typed: string } }[] } }) => a.loads.masses.map((b) => b.mass.typed)));
-    expect([project.structure, project.stand, project.brief.cuts, project.pins[0]!.axis.carriedBy]).toEqual([null, [], [], null]);
+    expect(project.axes.map((a) => a.loads.masses.map((b) => b.mass.typed))).toEqual(
+      old.axes.map((a: { loads: { masses: { mass: { typed: string } }[] } }) =>
+        a.loads.masses.map((b) => b.mass.typed),
+      ),
+    );
+    expect([project.structure, project.stand, project.brief.cuts, project.pins[0]!.axis.carriedBy]).toEqual([
+      null,
+      [],
+      [],
+      null,
+    ]);
   });
   it('gives the answers that it gave then: 40.4, 12.8 and 9.38 m/min, 76.25 kg on the bed', () => {
     // As version 2 of the application reported this very file.

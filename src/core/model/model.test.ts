@@ -2,7 +2,26 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { projectFileName, readProjectFile, readProjectValue, writeProjectFile } from '@/core/formats';
 import { demoProject, demoText, withSi } from '@test/helpers/demo';
-import { applyEdits, type Axis, axisFields, axisIssues, explainIssue, fieldRuleAt, getAt, guess, halfWidth, isMeasure, migrate, projectJsonSchema, setAt, startingAxis, startingDrive, startingMotor, startingReducer, VERSION } from '.';
+import {
+  applyEdits,
+  type Axis,
+  axisFields,
+  axisIssues,
+  explainIssue,
+  fieldRuleAt,
+  getAt,
+  guess,
+  halfWidth,
+  isMeasure,
+  migrate,
+  projectJsonSchema,
+  setAt,
+  startingAxis,
+  startingDrive,
+  startingMotor,
+  startingReducer,
+  VERSION,
+} from '.';
 
 const demo = () => JSON.parse(demoText) as Record<string, unknown>;
 const issuesOf = (value: unknown) => {
@@ -11,7 +30,9 @@ const issuesOf = (value: unknown) => {
 };
 /** Every leaf of a tree as a dotted path. */
 const leaves = (value: unknown, path: string[] = []): string[] =>
-  typeof value === 'object' && value !== null ? Object.entries(value).flatMap(([k, v]) => leaves(v, [...path, k])) : [path.join('.')];
+  typeof value === 'object' && value !== null
+    ? Object.entries(value).flatMap(([k, v]) => leaves(v, [...path, k]))
+    : [path.join('.')];
 
 describe('a project file', () => {
   it('comes back as it went', () => {
@@ -22,8 +43,13 @@ describe('a project file', () => {
   });
 
   it.each([
-    ['', 'not-json', /JSON/], ['{', 'not-json', /JSON/], ['[]', 'not-an-object', /one machine/], ['{"a":1}', 'foreign', /not written by this application/],
-    ['{"format":"other-format","version":1}', 'foreign', /other-format/], ['{"format":"rugged-carriage-machine","version":99}', 'newer', /newer edition/], ['{"format":"rugged-carriage-machine"}', 'bad-version', /version/],
+    ['', 'not-json', /JSON/],
+    ['{', 'not-json', /JSON/],
+    ['[]', 'not-an-object', /one machine/],
+    ['{"a":1}', 'foreign', /not written by this application/],
+    ['{"format":"other-format","version":1}', 'foreign', /other-format/],
+    ['{"format":"rugged-carriage-machine","version":99}', 'newer', /newer edition/],
+    ['{"format":"rugged-carriage-machine"}', 'bad-version', /version/],
   ] as const)('%s is %s', (text, code, message) => {
     const opened = readProjectFile(text);
     expect(opened.ok).toBe(false);
@@ -37,35 +63,84 @@ describe('a project file', () => {
     const broken = setAt(setAt(demo(), 'axes.0.drive.lead.si', -3), 'axes.0.drive.lead.typed', '-3000 mm');
     const [issue] = issuesOf(broken);
     expect(issue).toMatchObject({ code: 'too-small', path: ['axes', 0, 'drive', 'lead', 'si'], read: '-3' });
-    expect(explainIssue(issue!)).toBe('axes.0.drive.lead.si: read “-3”; wanted above 0.2 mm, at most 200 mm.');
+    expect(explainIssue(issue!)).toBe(
+      'axes.0.drive.lead.si: read “-3”; wanted above 0.2 mm, at most 200 mm.',
+    );
   });
 
   it('refuses a typed text and an SI value that say different things', () => {
-    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.si', 2.6))[0]).toMatchObject({ code: 'typed-disagrees', path: ['axes', 0, 'demands', 'travel', 'typed'] });
-    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.typed', '3 kg'))[0]).toMatchObject({ code: 'unreadable' });
+    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.si', 2.6))[0]).toMatchObject({
+      code: 'typed-disagrees',
+      path: ['axes', 0, 'demands', 'travel', 'typed'],
+    });
+    expect(issuesOf(setAt(demo(), 'axes.0.demands.travel.typed', '3 kg'))[0]).toMatchObject({
+      code: 'unreadable',
+    });
   });
 
   it('refuses unknown fields, wrong variants, two axes of one id', () => {
-    expect(issuesOf({ ...demo(), surprise: 1 })[0]).toMatchObject({ code: 'unknown-field', read: 'surprise' });
-    expect(issuesOf(setAt(demo(), 'axes.0.drive.kind', 'rope'))[0]!.path).toEqual(['axes', 0, 'drive', 'kind']);
-    expect(issuesOf(setAt(demo(), 'axes.1.id', 'bed'))[0]).toMatchObject({ code: 'id-twice', path: ['axes', 1, 'id'] });
+    expect(issuesOf({ ...demo(), surprise: 1 })[0]).toMatchObject({
+      code: 'unknown-field',
+      read: 'surprise',
+    });
+    expect(issuesOf(setAt(demo(), 'axes.0.drive.kind', 'rope'))[0]!.path).toEqual([
+      'axes',
+      0,
+      'drive',
+      'kind',
+    ]);
+    expect(issuesOf(setAt(demo(), 'axes.1.id', 'bed'))[0]).toMatchObject({
+      code: 'id-twice',
+      path: ['axes', 1, 'id'],
+    });
   });
 
   it('any leaf damaged in any way gives issues at that leaf or its rule, and never a crash', () => {
     const paths = leaves(demo()).filter((p) => !p.endsWith('note'));
-    const wrong = fc.oneof(fc.constant(null), fc.constant(undefined), fc.boolean(), fc.constant(NaN), fc.constant([]), fc.constant({}), fc.constant('\u0000'), fc.constant(1e300));
-    fc.assert(fc.property(fc.constantFrom(...paths), wrong, (path, value) => {
-      const damaged = setAt(demo(), path, value);
-      const opened = readProjectValue(JSON.parse(JSON.stringify(damaged)));
-      if (!opened.ok) for (const issue of opened.issues) expect(explainIssue(issue).length).toBeGreaterThan(10);
-      else expect(path).toMatch(/name|typed|nutOffset|screwInertia|reducer|jerk|guide|Load|Stiffness|speedLimit|max/);
-    }), { numRuns: 1500 });
+    const wrong = fc.oneof(
+      fc.constant(null),
+      fc.constant(undefined),
+      fc.boolean(),
+      fc.constant(NaN),
+      fc.constant([]),
+      fc.constant({}),
+      fc.constant('\u0000'),
+      fc.constant(1e300),
+    );
+    fc.assert(
+      fc.property(fc.constantFrom(...paths), wrong, (path, value) => {
+        const damaged = setAt(demo(), path, value);
+        const opened = readProjectValue(JSON.parse(JSON.stringify(damaged)));
+        if (!opened.ok)
+          for (const issue of opened.issues) expect(explainIssue(issue).length).toBeGreaterThan(10);
+        else
+          expect(path).toMatch(
+            /name|typed|nutOffset|screwInertia|reducer|jerk|guide|Load|Stiffness|speedLimit|max/,
+          );
+      }),
+      { numRuns: 1500 },
+    );
   });
 
   it('any JSON at all, and any text at all, gives a report and never a crash', () => {
-    fc.assert(fc.property(fc.jsonValue({ maxDepth: 8 }), (value) => { expect(readProjectValue(value).ok).toBe(false); }), { numRuns: 1500 });
-    fc.assert(fc.property(fc.string(), (text) => { expect(readProjectFile(text).ok).toBe(false); }), { numRuns: 500 });
-    fc.assert(fc.property(fc.integer({ min: 0, max: demoText.length - 3 }), (end) => { expect(readProjectFile(demoText.slice(0, end)).ok).toBe(false); }), { numRuns: 200 });
+    fc.assert(
+      fc.property(fc.jsonValue({ maxDepth: 8 }), (value) => {
+        expect(readProjectValue(value).ok).toBe(false);
+      }),
+      { numRuns: 1500 },
+    );
+    fc.assert(
+      fc.property(fc.string(), (text) => {
+        expect(readProjectFile(text).ok).toBe(false);
+      }),
+      { numRuns: 500 },
+    );
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: demoText.length - 3 }), (end) => {
+        expect(readProjectFile(demoText.slice(0, end)).ok).toBe(false);
+      }),
+      { numRuns: 200 },
+    );
   });
 
   it('keeps out of nesting without end and prototype tricks', () => {
@@ -77,7 +152,10 @@ describe('a project file', () => {
   });
 
   it('refuses more than 5 MB unread', () => {
-    expect(readProjectFile(' '.repeat(5 * 1024 * 1024 + 1))).toMatchObject({ ok: false, issues: [{ code: 'too-large' }] });
+    expect(readProjectFile(' '.repeat(5 * 1024 * 1024 + 1))).toMatchObject({
+      ok: false,
+      issues: [{ code: 'too-large' }],
+    });
   });
 
   it('makes a safe file name', () => {
@@ -90,12 +168,32 @@ describe('a project file', () => {
 describe('migrations', () => {
   const old = { format: 'rugged-carriage-machine', version: 1, a: 1 };
   it('run in steps of one and leave the original alone', () => {
-    const steps = { 1: (d: Record<string, unknown>) => { d.b = 2; return d; }, 2: (d: Record<string, unknown>) => ({ ...d, c: d.b }) };
-    expect(migrate(old, steps, 3)).toEqual({ ok: true, from: 1, document: { ...old, version: 3, b: 2, c: 2 } });
+    const steps = {
+      1: (d: Record<string, unknown>) => {
+        d.b = 2;
+        return d;
+      },
+      2: (d: Record<string, unknown>) => ({ ...d, c: d.b }),
+    };
+    expect(migrate(old, steps, 3)).toEqual({
+      ok: true,
+      from: 1,
+      document: { ...old, version: 3, b: 2, c: 2 },
+    });
     expect(old).toEqual({ format: 'rugged-carriage-machine', version: 1, a: 1 });
   });
   it('keep the cause where one fails or is missing', () => {
-    expect(migrate(old, { 1: () => { throw new Error('no lead'); } }, 2)).toMatchObject({ ok: false, issue: { code: 'migration-failed', why: 'no lead' } });
+    expect(
+      migrate(
+        old,
+        {
+          1: () => {
+            throw new Error('no lead');
+          },
+        },
+        2,
+      ),
+    ).toMatchObject({ ok: false, issue: { code: 'migration-failed', why: 'no lead' } });
     expect(migrate(old, {}, 2)).toMatchObject({ ok: false, issue: { code: 'no-migration' } });
   });
 });
@@ -103,15 +201,23 @@ describe('migrations', () => {
 describe('rules between fields', () => {
   const bed = demoProject().axes[0]!;
   it.each([
-    ['root-not-below-nominal', { 'drive.rootDiameter': 0.016 }], ['root-too-deep', { 'drive.rootDiameter': 0.007 }], ['thread-deeper-than-pitch', { 'drive.lead': 0.001 }], ['travel-beyond-bearings', { 'demands.travel': 2.9, 'drive.nutOffset': 0 }],
-    ['nut-beyond-bearing', { 'drive.nutOffset': 0.4 }], ['voltage-above-driver', { 'supply.voltage': 80 }], ['current-above-driver', { 'driver.setCurrent': 8 }], ['feed-above-rapid', { 'demands.feed': 0.5 }],
+    ['root-not-below-nominal', { 'drive.rootDiameter': 0.016 }],
+    ['root-too-deep', { 'drive.rootDiameter': 0.007 }],
+    ['thread-deeper-than-pitch', { 'drive.lead': 0.001 }],
+    ['travel-beyond-bearings', { 'demands.travel': 2.9, 'drive.nutOffset': 0 }],
+    ['nut-beyond-bearing', { 'drive.nutOffset': 0.4 }],
+    ['voltage-above-driver', { 'supply.voltage': 80 }],
+    ['current-above-driver', { 'driver.setCurrent': 8 }],
+    ['feed-above-rapid', { 'demands.feed': 0.5 }],
   ] as const)('%s', (code, values) => {
     const issues = axisIssues(withSi(bed, values), Object.keys(values)[0]);
     expect(issues.map((i) => i.code)).toContain(code);
     expect(issues.find((i) => i.code === code)!.path.join('.')).toBe(Object.keys(values)[0]);
   });
   it('a screw free at one end and only supported at the other is refused', () => {
-    expect(axisIssues({ ...bed, drive: { ...bed.drive, motorEnd: 'supported', farEnd: 'free' } })[0]).toMatchObject({ code: 'loose-free-screw' });
+    expect(
+      axisIssues({ ...bed, drive: { ...bed.drive, motorEnd: 'supported', farEnd: 'free' } })[0],
+    ).toMatchObject({ code: 'loose-free-screw' });
     expect(axisIssues(bed)).toEqual([]);
   });
 });
@@ -121,18 +227,55 @@ describe('paths, fields and doubt', () => {
     const seen = new Set<string>();
     const base = startingAxis('bed', 'any');
     const kinds = [
-      ...demoProject().axes, base,
-      ...(['rack', 'belt', 'chain'] as const).map((kind) => ({ ...base, drive: { ...startingDrive(kind, 1), crossShaft: { diameter: guess('length', '20 mm'), length: guess('length', '1 m') } } as Axis['drive'] })),
+      ...demoProject().axes,
+      base,
+      ...(['rack', 'belt', 'chain'] as const).map((kind) => ({
+        ...base,
+        drive: {
+          ...startingDrive(kind, 1),
+          crossShaft: { diameter: guess('length', '20 mm'), length: guess('length', '1 m') },
+        } as Axis['drive'],
+      })),
       ...(['servo', 'geared'] as const).map((kind) => ({ ...base, motor: startingMotor(kind) })),
-      { ...base, reducer: { ...startingReducer('belt', 2), pulleys: { motorTeeth: guess('count', '20'), driveTeeth: guess('count', '40'), pitch: guess('length', '5 mm'), centreDistance: guess('length', '150 mm'), lineMass: guess('linearDensity', '60 g/m') } } },
-      { ...base, drive: { ...base.drive, thread: { kind: 'sliding', form: 'acme', nut: 'plain', friction: guess('ratio', '0.12'), preload: guess('force', '0 N'), collarFriction: guess('ratio', '0'), collarDiameter: guess('length', '0 mm'), nutStiffness: null } } as Axis['drive'] },
+      {
+        ...base,
+        reducer: {
+          ...startingReducer('belt', 2),
+          pulleys: {
+            motorTeeth: guess('count', '20'),
+            driveTeeth: guess('count', '40'),
+            pitch: guess('length', '5 mm'),
+            centreDistance: guess('length', '150 mm'),
+            lineMass: guess('linearDensity', '60 g/m'),
+          },
+        },
+      },
+      {
+        ...base,
+        drive: {
+          ...base.drive,
+          thread: {
+            kind: 'sliding',
+            form: 'acme',
+            nut: 'plain',
+            friction: guess('ratio', '0.12'),
+            preload: guess('force', '0 N'),
+            collarFriction: guess('ratio', '0'),
+            collarDiameter: guess('length', '0 mm'),
+            nutStiffness: null,
+          },
+        } as Axis['drive'],
+      },
     ];
     for (const axis of kinds)
-      for (const path of leaves(axis).filter((p) => p.endsWith('.si')).map((p) => p.slice(0, -3))) {
+      for (const path of leaves(axis)
+        .filter((p) => p.endsWith('.si'))
+        .map((p) => p.slice(0, -3))) {
         expect(fieldRuleAt(path), path).toBeDefined();
         seen.add(path);
       }
-    for (const [path, rule] of Object.entries(axisFields as Record<string, { optional?: boolean }>)) expect(seen.has(path) || rule.optional || path === 'motor.curve.voltage', path).toBe(true);
+    for (const [path, rule] of Object.entries(axisFields as Record<string, { optional?: boolean }>))
+      expect(seen.has(path) || rule.optional || path === 'motor.curve.voltage', path).toBe(true);
   });
   it('sets one value and shares the rest; a path that leads nowhere is an error of ours', () => {
     const project = demoProject();
@@ -142,7 +285,12 @@ describe('paths, fields and doubt', () => {
     expect(getAt(next, 'axes.9.name')).toBeUndefined();
     expect(() => setAt(project, 'axes.0.nothing', 1)).toThrow(RangeError);
     expect(() => setAt(project, '__proto__.x', 1)).toThrow(RangeError);
-    expect(applyEdits(project, [{ path: 'name', value: 'A' }, { path: 'note', value: 'B' }])).toMatchObject({ name: 'A', note: 'B' });
+    expect(
+      applyEdits(project, [
+        { path: 'name', value: 'A' },
+        { path: 'note', value: 'B' },
+      ]),
+    ).toMatchObject({ name: 'A', note: 'B' });
   });
   it('takes the doubt from the basis unless it is stated', () => {
     const lead = demoProject().axes[0]!.drive.lead;
@@ -155,6 +303,9 @@ describe('paths, fields and doubt', () => {
     expect(JSON.stringify(projectJsonSchema())).toMatch(/rugged-carriage-machine/);
     // Ranges are published too: travel is above 0 and at most 30 m.
     expect(JSON.stringify(projectJsonSchema())).toContain('"exclusiveMinimum":0,"maximum":30');
-    expect(projectJsonSchema()).toMatchObject({ $schema: 'https://json-schema.org/draft/2020-12/schema', type: 'object' });
+    expect(projectJsonSchema()).toMatchObject({
+      $schema: 'https://json-schema.org/draft/2020-12/schema',
+      type: 'object',
+    });
   });
 });

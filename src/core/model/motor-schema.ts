@@ -4,7 +4,15 @@ import { field, listField } from './field-schema';
 /** A measured or published torque curve, falling with speed, at a stated supply voltage. */
 const curve = z.strictObject({
   voltage: field('motor.curve.voltage'),
-  points: z.array(z.strictObject({ speed: listField('motor.curve.points.N.speed'), torque: listField('motor.curve.points.N.torque') })).min(2).max(60),
+  points: z
+    .array(
+      z.strictObject({
+        speed: listField('motor.curve.points.N.speed'),
+        torque: listField('motor.curve.points.N.torque'),
+      }),
+    )
+    .min(2)
+    .max(60),
 });
 
 const stepper = z.strictObject({
@@ -94,8 +102,11 @@ export const reducer = z.strictObject({
   /** Teeth of a belt stage; where they are given the ratio is theirs. */
   pulleys: z
     .strictObject({
-      motorTeeth: field('reducer.pulleys.motorTeeth'), driveTeeth: field('reducer.pulleys.driveTeeth'), pitch: field('reducer.pulleys.pitch'),
-      centreDistance: field('reducer.pulleys.centreDistance'), lineMass: field('reducer.pulleys.lineMass'),
+      motorTeeth: field('reducer.pulleys.motorTeeth'),
+      driveTeeth: field('reducer.pulleys.driveTeeth'),
+      pitch: field('reducer.pulleys.pitch'),
+      centreDistance: field('reducer.pulleys.centreDistance'),
+      lineMass: field('reducer.pulleys.lineMass'),
     })
     .nullable(),
 });

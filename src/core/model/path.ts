@@ -4,7 +4,9 @@ type Tree = Record<string, unknown> | unknown[];
 
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null;
 
-/** The value at a dotted path such as `drive.lead` or `loads.masses.0.mass`; undefined where it ends early. */
+/**
+ * The value at a dotted path such as `drive.lead` or `loads.masses.0.mass`; undefined where it ends early.
+ */
 export function getAt(root: unknown, path: string): unknown {
   let at: unknown = root;
   for (const key of path.split('.')) {
@@ -18,18 +20,22 @@ export function getAt(root: unknown, path: string): unknown {
  * A copy of a tree with one value replaced; all that does not lie on the path is shared with the original.
  * @throws RangeError where the path leaves the tree: a programming error, not a user's.
  */
-export const setAt = <T>(root: T, path: string, value: unknown): T => setKeys(root, path.split('.'), 0, value) as T;
+export const setAt = <T>(root: T, path: string, value: unknown): T =>
+  setKeys(root, path.split('.'), 0, value) as T;
 
 function setKeys(root: unknown, keys: readonly string[], at: number, value: unknown): unknown {
   const key = keys[at]!;
-  if (!isTree(root) || !Object.hasOwn(root, key)) throw new RangeError(`no “${key}” to set (${keys.join('.')})`);
-  const next = at + 1 < keys.length ? setKeys((root as Record<string, unknown>)[key], keys, at + 1, value) : value;
+  if (!isTree(root) || !Object.hasOwn(root, key))
+    throw new RangeError(`no “${key}” to set (${keys.join('.')})`);
+  const next =
+    at + 1 < keys.length ? setKeys((root as Record<string, unknown>)[key], keys, at + 1, value) : value;
   if (Array.isArray(root)) return root.map((v, i) => (String(i) === key ? next : v));
   return { ...root, [key]: next };
 }
 
 /**
- * Applies edits one after another. What lies on a path is copied once, however many edits go through it; all else is shared with
+ * Applies edits one after another. What lies on a path is copied once, however many edits go through it; all
+ * else is shared with
  * the original. @throws RangeError where a path leaves the tree: a programming error, not a user's.
  */
 export function applyEdits<T>(root: T, edits: readonly Edit[]): T {

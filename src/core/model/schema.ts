@@ -10,7 +10,14 @@ export const VERSION = 3;
 
 const freeText = z.string().max(20_000);
 
-export const guideKinds = ['profile', 'miniature', 'supported-round', 'round-rod', 'v-wheel', 'tube-bearing'] as const;
+export const guideKinds = [
+  'profile',
+  'miniature',
+  'supported-round',
+  'round-rod',
+  'v-wheel',
+  'tube-bearing',
+] as const;
 
 const guide = z.strictObject({
   kind: z.enum(guideKinds),
@@ -40,9 +47,14 @@ const guide = z.strictObject({
   overhang: field('guide.overhang'),
   heightError: field('guide.heightError'),
   parallelError: field('guide.parallelError'),
-  massX: field('guide.massX'), massY: field('guide.massY'), massZ: field('guide.massZ'),
-  toolX: field('guide.toolX'), toolY: field('guide.toolY'), toolZ: field('guide.toolZ'),
-  driveY: field('guide.driveY'), driveZ: field('guide.driveZ'),
+  massX: field('guide.massX'),
+  massY: field('guide.massY'),
+  massZ: field('guide.massZ'),
+  toolX: field('guide.toolX'),
+  toolY: field('guide.toolY'),
+  toolZ: field('guide.toolZ'),
+  driveY: field('guide.driveY'),
+  driveZ: field('guide.driveZ'),
   /** Left out: as large as the cutting force. */
   sideForce: field('guide.sideForce'),
   /** Left out: none, and named as unknown. */

@@ -8,13 +8,20 @@ export const backDrivingTorque = defineFormula({
     weight: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis less counterbalance' },
     guideDrag: { kind: 'force', tex: 'F_d', meaning: 'drag of the guides, which resists' },
     k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian' },
-    backEfficiency: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency with the load driving; negative: self-locking' },
+    backEfficiency: {
+      kind: 'ratio',
+      tex: '\\eta_b',
+      meaning: 'efficiency with the load driving; negative: self-locking',
+    },
     drag: { kind: 'torque', tex: 'T_d', meaning: 'drag torque of nut and bearings' },
     ratio: { kind: 'ratio', tex: 'i', meaning: 'reduction between motor and drive' },
   },
   result: { kind: 'torque', tex: 'T_b', meaning: 'torque left that turns the motor; 0 or less: it stays' },
   tex: '\\frac{<share>\\,\\max(0,|<weight>|-<guideDrag>)\\,<k>\\,<backEfficiency> - <drag>}{<ratio>}',
   citation: { basis: 'textbook', text: 'Balance of torques with the power off; Shigley, lowering torque' },
-  range: 'From rest; the losses of a reducer are left out, they help. Detent torque is a ripple and is not counted as friction.',
-  evaluate: ({ share, weight, guideDrag, k, backEfficiency, drag, ratio }) => (share * Math.max(0, Math.abs(weight) - guideDrag) * k * backEfficiency - drag) / ratio,
+  range:
+    'From rest; the losses of a reducer are left out, they help. Detent torque is a ripple and is not ' +
+    'counted as friction.',
+  evaluate: ({ share, weight, guideDrag, k, backEfficiency, drag, ratio }) =>
+    (share * Math.max(0, Math.abs(weight) - guideDrag) * k * backEfficiency - drag) / ratio,
 });

@@ -16,10 +16,16 @@ export const topSpeed = defineFormula({
   title: 'Highest speed that the travel leaves room for',
   symbols: { travel: moveSymbols.travel, acceleration: moveSymbols.acceleration, jerk: moveSymbols.jerk },
   result: { kind: 'speed', tex: 'v_{top}', meaning: 'speed reached at half the travel' },
-  tex: 'v \\;\\text{where}\\; v\\left(\\frac{v}{<acceleration>}+\\frac{<acceleration>}{<jerk>}\\right) = <travel>',
-  citation: { basis: 'textbook', text: 'Biagiotti and Melchiorri, Trajectory Planning for Automatic Machines and Robots, ch. 3' },
+  tex:
+    'v \\;\\text{where}\\; ' +
+    'v\\left(\\frac{v}{<acceleration>}+\\frac{<acceleration>}{<jerk>}\\right) = <travel>',
+  citation: {
+    basis: 'textbook',
+    text: 'Biagiotti and Melchiorri, Trajectory Planning for Automatic Machines and Robots, ch. 3',
+  },
   range: 'Where the jerk is so low that full acceleration is not reached, the ramp has two phases.',
-  evaluate: ({ travel, acceleration, jerk }) => planMove(travel, Infinity, acceleration, jerkOf(jerk)).topSpeed,
+  evaluate: ({ travel, acceleration, jerk }) =>
+    planMove(travel, Infinity, acceleration, jerkOf(jerk)).topSpeed,
 });
 
 export const moveTime = defineFormula({
@@ -28,9 +34,13 @@ export const moveTime = defineFormula({
   symbols: moveSymbols,
   result: { kind: 'time', tex: 't', meaning: 'time from rest to rest' },
   tex: '\\frac{<travel>}{<rapid>}+\\frac{<rapid>}{<acceleration>}+\\frac{<acceleration>}{<jerk>}',
-  citation: { basis: 'textbook', text: 'Biagiotti and Melchiorri, Trajectory Planning for Automatic Machines and Robots, ch. 3' },
+  citation: {
+    basis: 'textbook',
+    text: 'Biagiotti and Melchiorri, Trajectory Planning for Automatic Machines and Robots, ch. 3',
+  },
   range: 'As shown where the rapid is reached; otherwise the move with the speed that is reached.',
-  evaluate: ({ travel, rapid, acceleration, jerk }) => planMove(travel, rapid, acceleration, jerkOf(jerk)).time,
+  evaluate: ({ travel, rapid, acceleration, jerk }) =>
+    planMove(travel, rapid, acceleration, jerkOf(jerk)).time,
 });
 
 const { acceleration: _a, force: _f, ...train } = signedSymbols;
@@ -39,25 +49,41 @@ export const shuttleTorque = defineFormula({
   id: 'motion/shuttle-torque',
   title: 'RMS torque of a move out and one back',
   symbols: {
-    ...moveSymbols, ...train,
+    ...moveSymbols,
+    ...train,
     share: { kind: 'ratio', tex: 's_1', meaning: 'share of the load on this drive' },
     mass: { kind: 'mass', tex: 'm', meaning: 'moving mass' },
     guideDrag: { kind: 'force', tex: 'F_d', meaning: 'drag of the guides' },
     gravity: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis' },
     cutting: { kind: 'force', tex: 'F_c', meaning: 'cutting force against the motion' },
   },
-  result: { kind: 'torque', tex: 'T_{rms}', meaning: 'root mean square over one move out and one back, without rest' },
+  result: {
+    kind: 'torque',
+    tex: 'T_{rms}',
+    meaning: 'root mean square over one move out and one back, without rest',
+  },
   tex: [
-    '\\sqrt{\\frac{1}{2t}\\int_0^{2t} T(\\tau)^2\\,d\\tau},\\quad F=<share>\\left(<mass>\\,a(\\tau)+<guideDrag>+<cutting>\\pm <gravity>\\right)\\\\',
-    '\\scriptstyle s=<travel>,\\ v=<rapid>,\\ a=<acceleration>,\\ j=<jerk>,\\ J_m=<motorInertia>,\\ J_d=<driveInertia>,\\ i=<ratio>\\\\',
-    '\\scriptstyle \\eta_r=<reducerEfficiency>,\\ k=<k>,\\ \\eta=<efficiency>,\\ \\eta_b=<backEfficiency>,\\ T_d=<drag>',
+    '\\sqrt{\\frac{1}{2t}\\int_0^{2t} T(\\tau)^2\\,d\\tau},\\quad ' +
+      'F=<share>\\left(<mass>\\,a(\\tau)+<guideDrag>+<cutting>\\pm <gravity>\\right)\\\\',
+    '\\scriptstyle s=<travel>,\\ v=<rapid>,\\ a=<acceleration>,\\ j=<jerk>,\\ J_m=<motorInertia>,\\ ' +
+      'J_d=<driveInertia>,\\ i=<ratio>\\\\',
+    '\\scriptstyle \\eta_r=<reducerEfficiency>,\\ k=<k>,\\ \\eta=<efficiency>,\\ ' +
+      '\\eta_b=<backEfficiency>,\\ T_d=<drag>',
   ].join(''),
-  citation: { basis: 'textbook', text: 'Mean heating of a motor follows the mean square of its torque; torque in each phase by the signed torque equation' },
-  range: 'Rest between moves is counted apart. A stepper driver heats its motor at full current whatever the torque.',
+  citation: {
+    basis: 'textbook',
+    text:
+      'Mean heating of a motor follows the mean square of its torque; torque in each phase by the ' +
+      'signed torque equation',
+  },
+  range:
+    'Rest between moves is counted apart. A stepper driver heats its motor at full current ' +
+    'whatever the torque.',
   evaluate: (inputs) => {
     const { travel, rapid, acceleration, jerk, share, mass, guideDrag, gravity, cutting } = inputs;
     const move = planMove(travel, rapid, acceleration, jerkOf(jerk));
-    const way = (weight: number) => rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + cutting + weight)));
+    const way = (weight: number) =>
+      rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + cutting + weight)));
     return Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
   },
 });

@@ -1,9 +1,35 @@
-export { accelerationLimit, axisForce, GRAVITY, gravityForce, inertiaRatio, motorTorque, naturalFrequency, reflectedInertia, signedTorque, turningInertia } from './torque';
+export {
+  accelerationLimit,
+  axisForce,
+  GRAVITY,
+  gravityForce,
+  inertiaRatio,
+  motorTorque,
+  naturalFrequency,
+  reflectedInertia,
+  signedTorque,
+  turningInertia,
+} from './torque';
 export { type Move, type Phase, planMove, rmsTorque } from './moves';
 export { backDrivingTorque } from './dropping';
 export { motorTravel, reducerPlay, reducerSpeed, travelPerTurn } from './reducer';
 export { moveTime, peakPower, rampTime, resolution, shuttleTorque, topSpeed } from './figures';
-export { brakingEnergy, heatShareOfRated, joinedTorque, pumpedVoltage, shaftTorque, supplyPower } from './duty';
-export { couplingPlay, elasticLoss, lostMotion, motorSpeed, rampAcceleration, thrustAcceleration, totalDrag } from './play';
+export {
+  brakingEnergy,
+  heatShareOfRated,
+  joinedTorque,
+  pumpedVoltage,
+  shaftTorque,
+  supplyPower,
+} from './duty';
+export {
+  couplingPlay,
+  elasticLoss,
+  lostMotion,
+  motorSpeed,
+  rampAcceleration,
+  thrustAcceleration,
+  totalDrag,
+} from './play';
 export { trainTorque } from './torque';
 export { CRANK_ARM, crankForce, dragAtMotor, trainBackEfficiency, trainEfficiency } from './train';

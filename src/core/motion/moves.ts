@@ -18,19 +18,29 @@ export interface Move {
   readonly cruise: number;
 }
 
-interface Ramp { readonly distance: number; readonly parts: readonly { duration: number; startAcceleration: number; jerk: number }[] }
+interface Ramp {
+  readonly distance: number;
+  readonly parts: readonly { duration: number; startAcceleration: number; jerk: number }[];
+}
 
 /** The way from rest to a speed, with or without a limit of jerk (then 1 or 2 or 3 parts). */
 function ramp(speed: number, acceleration: number, jerk: number | undefined): Ramp {
   if (jerk === undefined) {
     const duration = speed / acceleration;
-    return { distance: (speed * duration) / 2, parts: [{ duration, startAcceleration: acceleration, jerk: 0 }] };
+    return {
+      distance: (speed * duration) / 2,
+      parts: [{ duration, startAcceleration: acceleration, jerk: 0 }],
+    };
   }
   // Full acceleration is only reached if the speed leaves room for both jerk phases.
   const peak = Math.min(acceleration, Math.sqrt(speed * jerk));
   const tj = peak / jerk;
   const ta = speed / peak - tj;
-  const parts = [{ duration: tj, startAcceleration: 0, jerk }, ...(ta > 1e-12 ? [{ duration: ta, startAcceleration: peak, jerk: 0 }] : []), { duration: tj, startAcceleration: peak, jerk: -jerk }];
+  const parts = [
+    { duration: tj, startAcceleration: 0, jerk },
+    ...(ta > 1e-12 ? [{ duration: ta, startAcceleration: peak, jerk: 0 }] : []),
+    { duration: tj, startAcceleration: peak, jerk: -jerk },
+  ];
   // The speed curve of a ramp is point-symmetric about its middle, so its mean is half the top speed.
   return { distance: (speed * (2 * tj + Math.max(0, ta))) / 2, parts };
 }
@@ -47,16 +57,26 @@ function reachableSpeed(distance: number, acceleration: number, jerk: number | u
 }
 
 /**
- * A move from rest to rest: trapezoidal, or with seven phases where a jerk is given (Biagiotti and Melchiorri,
+ * A move from rest to rest: trapezoidal, or with seven phases where a jerk is given (Biagiotti and
+ * Melchiorri,
  * Trajectory Planning for Automatic Machines and Robots, chapter 3).
- * @param distance m, above 0. @param speed m/s, above 0. @param acceleration m/s², above 0. @param jerk m/s³, above 0 or left out.
+ * @param distance m, above 0. @param speed m/s, above 0. @param acceleration m/s², above 0. @param jerk m/s³,
+ * above 0 or left out.
  */
 export function planMove(distance: number, speed: number, acceleration: number, jerk?: number): Move {
   const topSpeed = Math.min(speed, reachableSpeed(distance, acceleration, jerk));
   const up = ramp(topSpeed, acceleration, jerk);
   const cruise = Math.max(0, distance - 2 * up.distance);
-  const down = [...up.parts].reverse().map((p) => ({ duration: p.duration, startAcceleration: -(p.startAcceleration + p.jerk * p.duration), jerk: p.jerk }));
-  const raw = [...up.parts, ...(cruise > 1e-12 ? [{ duration: cruise / topSpeed, startAcceleration: 0, jerk: 0 }] : []), ...down];
+  const down = [...up.parts].reverse().map((p) => ({
+    duration: p.duration,
+    startAcceleration: -(p.startAcceleration + p.jerk * p.duration),
+    jerk: p.jerk,
+  }));
+  const raw = [
+    ...up.parts,
+    ...(cruise > 1e-12 ? [{ duration: cruise / topSpeed, startAcceleration: 0, jerk: 0 }] : []),
+    ...down,
+  ];
   let speedNow = 0;
   const phases = raw.map((p) => {
     const phase = { ...p, startSpeed: speedNow };
@@ -68,7 +88,8 @@ export function planMove(distance: number, speed: number, acceleration: number, 
 
 /**
  * Root mean square of a torque over a move and a rest behind it.
- * @param torqueAt torque in N·m at an acceleration in m/s²; braking included, so it may bend where the power turns round.
+ * @param torqueAt torque in N·m at an acceleration in m/s²; braking included, so it may bend where the power
+ * turns round.
  * @param rest seconds without torque that follow.
  */
 export function rmsTorque(move: Move, torqueAt: (acceleration: number) => number, rest = 0): number {

@@ -11,18 +11,27 @@ export const gravityForce = defineFormula({
     inclination: { kind: 'angle', tex: '\\theta', meaning: 'inclination, 90° is vertical' },
     counterbalance: { kind: 'force', tex: 'F_b', meaning: 'force of a spring or counterweight' },
   },
-  result: { kind: 'force', tex: 'F_g', meaning: 'weight along the axis less the counterbalance; negative: it pushes up' },
+  result: {
+    kind: 'force',
+    tex: 'F_g',
+    meaning: 'weight along the axis less the counterbalance; negative: it pushes up',
+  },
   tex: '<mass>\\,g\\sin <inclination> - <counterbalance>',
   citation: { basis: 'textbook', text: 'Component of the weight, g = 9.80665 m/s² (NIST SP 811)' },
   range: 'A counterweight adds its own mass to the moving masses.',
-  evaluate: ({ mass, inclination, counterbalance }) => mass * GRAVITY * Math.sin(inclination) - counterbalance,
+  evaluate: ({ mass, inclination, counterbalance }) =>
+    mass * GRAVITY * Math.sin(inclination) - counterbalance,
 });
 
 export const axisForce = defineFormula({
   id: 'motion/axis-force',
   title: 'Thrust that one drive must give',
   symbols: {
-    share: { kind: 'ratio', tex: 's', meaning: 'share of the load on the busier drive; 1 with a single drive' },
+    share: {
+      kind: 'ratio',
+      tex: 's',
+      meaning: 'share of the load on the busier drive; 1 with a single drive',
+    },
     mass: { kind: 'mass', tex: 'm', meaning: 'moving mass' },
     acceleration: { kind: 'acceleration', tex: 'a', meaning: 'acceleration' },
     drag: { kind: 'force', tex: 'F_d', meaning: 'drag of guides, seals, cable chain' },
@@ -33,7 +42,8 @@ export const axisForce = defineFormula({
   tex: '<share>\\left(<mass>\\cdot <acceleration> + <drag> + \\left|<gravity>\\right| + <cutting>\\right)',
   citation: { basis: 'textbook', text: 'Newton; all resistances taken against the motion' },
   range: 'Drag that does not grow with speed.',
-  evaluate: ({ share, mass, acceleration, drag, gravity, cutting }) => share * (mass * acceleration + drag + Math.abs(gravity) + cutting),
+  evaluate: ({ share, mass, acceleration, drag, gravity, cutting }) =>
+    share * (mass * acceleration + drag + Math.abs(gravity) + cutting),
 });
 
 export const motorTorque = defineFormula({
@@ -51,11 +61,25 @@ export const motorTorque = defineFormula({
     drag: { kind: 'torque', tex: 'T_d', meaning: 'drag torque of nut and bearings' },
   },
   result: { kind: 'torque', tex: 'T', meaning: 'torque at the motor shaft' },
-  tex: '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + \\frac{<driveInertia>\\,<acceleration>/<k> + <force>\\,<k>/<efficiency> + <drag>}{<ratio>\\,<reducerEfficiency>}',
+  tex:
+    '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + ' +
+    '\\frac{<driveInertia>\\,<acceleration>/<k> + <force>\\,<k>/<efficiency> + ' +
+    '<drag>}{<ratio>\\,<reducerEfficiency>}',
   citation: { basis: 'textbook', text: 'Newton about the motor shaft; the losses act on inertia forces too' },
   range: 'Motor driving (the worst case: braking and lowering ask less, because the losses help).',
-  evaluate: ({ motorInertia, driveInertia, acceleration, ratio, reducerEfficiency, force, k, efficiency, drag }) =>
-    (motorInertia * acceleration * ratio) / k + ((driveInertia * acceleration) / k + (force * k) / efficiency + drag) / (ratio * reducerEfficiency),
+  evaluate: ({
+    motorInertia,
+    driveInertia,
+    acceleration,
+    ratio,
+    reducerEfficiency,
+    force,
+    k,
+    efficiency,
+    drag,
+  }) =>
+    (motorInertia * acceleration * ratio) / k +
+    ((driveInertia * acceleration) / k + (force * k) / efficiency + drag) / (ratio * reducerEfficiency),
 });
 
 export const accelerationLimit = defineFormula({
@@ -71,7 +95,8 @@ export const accelerationLimit = defineFormula({
   tex: '<asked>\\,\\max\\left(0,\\frac{<usable>-<holding>}{<accelerating>-<holding>}\\right)',
   citation: { basis: 'derived', text: 'The torque equation is linear in the acceleration' },
   range: 'At the stated speed.',
-  evaluate: ({ usable, holding, accelerating, asked }) => asked * Math.max(0, (usable - holding) / (accelerating - holding)),
+  evaluate: ({ usable, holding, accelerating, asked }) =>
+    asked * Math.max(0, (usable - holding) / (accelerating - holding)),
 });
 
 export const reflectedInertia = defineFormula({
@@ -88,7 +113,8 @@ export const reflectedInertia = defineFormula({
   tex: '\\frac{<driveInertia> + <share>\\,<mass>\\,<k>^2}{<ratio>^2}',
   citation: { basis: 'textbook', text: 'Equal kinetic energy' },
   range: 'Rigid drive.',
-  evaluate: ({ driveInertia, share, mass, k, ratio }) => (driveInertia + share * mass * k * k) / (ratio * ratio),
+  evaluate: ({ driveInertia, share, mass, k, ratio }) =>
+    (driveInertia + share * mass * k * k) / (ratio * ratio),
 });
 
 export const inertiaRatio = defineFormula({
@@ -139,10 +165,18 @@ export const turningInertia = defineFormula({
 export const signedSymbols = {
   motorInertia: { kind: 'inertia', tex: 'J_m', meaning: 'rotor and coupling' },
   driveInertia: { kind: 'inertia', tex: 'J_d', meaning: 'all that turns with the drive shaft' },
-  acceleration: { kind: 'acceleration', tex: 'a', meaning: 'acceleration along the motion; negative: braking' },
+  acceleration: {
+    kind: 'acceleration',
+    tex: 'a',
+    meaning: 'acceleration along the motion; negative: braking',
+  },
   ratio: { kind: 'ratio', tex: 'i', meaning: 'reduction, motor turns per turn of the drive' },
   reducerEfficiency: { kind: 'ratio', tex: '\\eta_r', meaning: 'efficiency of the reducer' },
-  force: { kind: 'force', tex: 'F', meaning: 'thrust along the motion: inertia, drag and weight with their signs' },
+  force: {
+    kind: 'force',
+    tex: 'F',
+    meaning: 'thrust along the motion: inertia, drag and weight with their signs',
+  },
   k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the drive' },
   efficiency: { kind: 'ratio', tex: '\\eta', meaning: 'efficiency of the drive, motor driving' },
   backEfficiency: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency of the drive, load driving' },
@@ -153,18 +187,39 @@ export const signedTorque = defineFormula({
   id: 'motion/signed-torque',
   title: 'Torque at the motor, braking and lowering included',
   symbols: signedSymbols,
-  result: { kind: 'torque', tex: 'T', meaning: 'torque at the motor shaft along the motion; negative: the motor holds back' },
-  tex: '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + \\frac{T_2}{<ratio>}\\,\\eta_r^{\\mp1},\\quad T_2 = \\frac{<driveInertia>\\,<acceleration>}{<k>} + <drag> + \\begin{cases}<force>\\,<k>/<efficiency> & F\\ge0\\\\ <force>\\,<k>\\,<backEfficiency> & F<0\\end{cases}\\quad \\scriptstyle(\\eta_r=<reducerEfficiency>)',
-  citation: { basis: 'textbook', text: 'Newton about the motor shaft; where the power flows back the losses help' },
+  result: {
+    kind: 'torque',
+    tex: 'T',
+    meaning: 'torque at the motor shaft along the motion; negative: the motor holds back',
+  },
+  tex:
+    '<motorInertia>\\,\\frac{<acceleration>\\,<ratio>}{<k>} + ' +
+    '\\frac{T_2}{<ratio>}\\,\\eta_r^{\\mp1},\\quad T_2 = \\frac{<driveInertia>\\,<acceleration>}{<k>} ' +
+    '+ <drag> + \\begin{cases}<force>\\,<k>/<efficiency> & F\\ge0\\\\ ' +
+    '<force>\\,<k>\\,<backEfficiency> & F<0\\end{cases}\\quad \\scriptstyle(\\eta_r=<reducerEfficiency>)',
+  citation: {
+    basis: 'textbook',
+    text: 'Newton about the motor shaft; where the power flows back the losses help',
+  },
   range: 'Any direction of motion; drag that does not grow with speed.',
   evaluate: (train) => trainTorque(train, train.acceleration, train.force),
 });
 
 /** The signed torque with acceleration and force apart, so that integrating over a move makes no objects. */
-export function trainTorque(train: Omit<InputsOf<typeof signedSymbols>, 'acceleration' | 'force'>, acceleration: number, force: number): number {
+export function trainTorque(
+  train: Omit<InputsOf<typeof signedSymbols>, 'acceleration' | 'force'>,
+  acceleration: number,
+  force: number,
+): number {
   const { motorInertia, driveInertia, ratio, reducerEfficiency, k, efficiency, backEfficiency, drag } = train;
-  const shaft = (driveInertia * acceleration) / k + drag + (force >= 0 ? (force * k) / efficiency : force * k * backEfficiency);
+  const shaft =
+    (driveInertia * acceleration) / k +
+    drag +
+    (force >= 0 ? (force * k) / efficiency : force * k * backEfficiency);
   // A reducer loses the other way round when the drive pushes the motor.
-  const reduced = shaft >= 0 ? shaft / (ratio * reducerEfficiency) : (shaft * Math.max(0, 2 - 1 / reducerEfficiency)) / ratio;
+  const reduced =
+    shaft >= 0
+      ? shaft / (ratio * reducerEfficiency)
+      : (shaft * Math.max(0, 2 - 1 / reducerEfficiency)) / ratio;
   return (motorInertia * acceleration * ratio) / k + reduced;
 }

@@ -18,14 +18,28 @@ export const trainBackEfficiency = defineFormula({
   id: 'motion/train-back-efficiency',
   title: 'Efficiency from the carriage back to the motor',
   symbols: {
-    backEfficiency: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency of the drive, load driving; negative: it locks itself' },
+    backEfficiency: {
+      kind: 'ratio',
+      tex: '\\eta_b',
+      meaning: 'efficiency of the drive, load driving; negative: it locks itself',
+    },
     reducerEfficiency: { kind: 'ratio', tex: '\\eta_r', meaning: 'efficiency of the reducer; 1 without one' },
   },
-  result: { kind: 'ratio', tex: '\\eta_{tb}', meaning: 'share of the load’s power that turns the motor; negative: it locks itself' },
-  tex: '\\begin{cases}<backEfficiency>\\,\\max(0,\\,2-1/<reducerEfficiency>) & \\eta_b>0\\\\ <backEfficiency> & \\eta_b\\le0\\end{cases}',
-  citation: { basis: 'textbook', text: 'A gear loses the same torque whichever side drives: 2 - 1/efficiency' },
+  result: {
+    kind: 'ratio',
+    tex: '\\eta_{tb}',
+    meaning: 'share of the load’s power that turns the motor; negative: it locks itself',
+  },
+  tex:
+    '\\begin{cases}<backEfficiency>\\,\\max(0,\\,2-1/<reducerEfficiency>) & \\eta_b>0\\\\ ' +
+    '<backEfficiency> & \\eta_b\\le0\\end{cases}',
+  citation: {
+    basis: 'textbook',
+    text: 'A gear loses the same torque whichever side drives: 2 - 1/efficiency',
+  },
   range: 'Rolling drives and gears. A locking drive keeps the load whatever stands before it.',
-  evaluate: ({ backEfficiency, reducerEfficiency }) => (backEfficiency > 0 ? backEfficiency * Math.max(0, 2 - 1 / reducerEfficiency) : backEfficiency),
+  evaluate: ({ backEfficiency, reducerEfficiency }) =>
+    backEfficiency > 0 ? backEfficiency * Math.max(0, 2 - 1 / reducerEfficiency) : backEfficiency,
 });
 
 export const dragAtMotor = defineFormula({
@@ -59,6 +73,8 @@ export const crankForce = defineFormula({
   result: { kind: 'force', tex: 'F_h', meaning: 'force of the hand' },
   tex: '\\frac{<force>\\,<k>/<efficiency> + <drag>}{<arm>}',
   citation: { basis: 'derived', text: 'Torque at the drive shaft over the arm of the crank' },
-  range: 'Crank on the drive shaft, slowly, without a motor on it; a motor adds its detent. Up to 50 N is easy for an hour (common practice, no source).',
-  evaluate: ({ force, k, efficiency, drag, arm }) => (force * k / efficiency + drag) / arm,
+  range:
+    'Crank on the drive shaft, slowly, without a motor on it; a motor adds its detent. Up to 50 N is ' +
+    'easy for an hour (common practice, no source).',
+  evaluate: ({ force, k, efficiency, drag, arm }) => ((force * k) / efficiency + drag) / arm,
 });

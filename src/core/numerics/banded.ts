@@ -2,20 +2,36 @@
  * A symmetric matrix that is zero outside a band about its diagonal; the lower half is kept, row by row.
  * `values[i * (width + 1) + width + j - i]` is the entry (i, j) for i - width <= j <= i.
  */
-export interface Banded { readonly size: number; readonly width: number; readonly values: Float64Array }
+export interface Banded {
+  readonly size: number;
+  readonly width: number;
+  readonly values: Float64Array;
+}
 
 /** @param width half bandwidth: how far from the diagonal an entry may stand. */
-export const banded = (size: number, width: number): Banded => ({ size, width, values: new Float64Array(size * (width + 1)) });
+export const banded = (size: number, width: number): Banded => ({
+  size,
+  width,
+  values: new Float64Array(size * (width + 1)),
+});
 
-/** Adds to an entry of either half. @throws RangeError outside the band: a fault of whoever numbered the unknowns. */
+/**
+ * Adds to an entry of either half. @throws RangeError outside the band: a fault of whoever numbered the
+ * unknowns.
+ */
 export function addTo({ width, values }: Banded, row: number, column: number, value: number): void {
   const [i, j] = row >= column ? [row, column] : [column, row];
   if (i - j > width) throw new RangeError(`entry (${row}, ${column}) lies outside a band of ${width}`);
   values[i * (width + 1) + width + j - i]! += value;
 }
 
-/** A matrix split for solving, or the row at which it was found not to be positive definite: something there is not held. */
-export type Factored = { readonly ok: true; readonly factor: Banded } | { readonly ok: false; readonly code: 'not-positive-definite'; readonly row: number };
+/**
+ * A matrix split for solving, or the row at which it was found not to be positive definite: something there
+ * is not held.
+ */
+export type Factored =
+  | { readonly ok: true; readonly factor: Banded }
+  | { readonly ok: false; readonly code: 'not-positive-definite'; readonly row: number };
 
 /** Cholesky without leaving the band. @param matrix is left as it is. */
 export function factorBanded({ size, width, values }: Banded): Factored {
@@ -31,7 +47,8 @@ export function factorBanded({ size, width, values }: Banded): Factored {
       for (let k = Math.max(first, j - width); k < j; k++) sum -= l[row + k]! * l[other + k]!;
       if (j < i) l[row + j] = sum / l[other + j]!;
       // A pivot that is only rounding is no pivot: the part is loose.
-      else if (!(sum > 1e-13 * Math.abs(diagonal))) return { ok: false, code: 'not-positive-definite', row: i };
+      else if (!(sum > 1e-13 * Math.abs(diagonal)))
+        return { ok: false, code: 'not-positive-definite', row: i };
       else l[row + i] = Math.sqrt(sum);
     }
   }
@@ -56,7 +73,8 @@ export function solveBanded({ size, width, values }: Banded, x: Float64Array): v
 }
 
 /**
- * Those entries of the inverse that lie in the band, without the others: size x width² steps in place of size² x width
+ * Those entries of the inverse that lie in the band, without the others: size x width² steps in place of
+ * size² x width
  * (Takahashi, Fagan and Chen 1973; Erisman and Tinney 1975).
  */
 export function inverseInBand({ size, width, values }: Banded): Banded {

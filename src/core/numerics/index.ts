@@ -1,3 +1,12 @@
 export { bisect, type Root } from './root';
 export { simpson } from './quadrature';
-export { addTo, type Banded, banded, entryOf, type Factored, factorBanded, inverseInBand, solveBanded } from './banded';
+export {
+  addTo,
+  type Banded,
+  banded,
+  entryOf,
+  type Factored,
+  factorBanded,
+  inverseInBand,
+  solveBanded,
+} from './banded';

@@ -4,7 +4,8 @@ export type Root =
   | { readonly ok: false; readonly code: 'no-sign-change' | 'not-finite' };
 
 /**
- * Bisection: slow and sure, which suits the pull-out curve with its corners, where a secant can leave the bracket.
+ * Bisection: slow and sure, which suits the pull-out curve with its corners, where a secant can leave the
+ * bracket.
  * @param f continuous on [low, high], with values of different sign at the two ends.
  * @param tolerance width of the last bracket, absolute.
  */

@@ -1,2 +1,10 @@
 export * as sections from './formulas';
-export { cornerRadii, innerOf, memberOf, type MemberProperties, type Properties, propertiesOf, type Strip } from './properties';
+export {
+  cornerRadii,
+  innerOf,
+  memberOf,
+  type MemberProperties,
+  type Properties,
+  propertiesOf,
+  type Strip,
+} from './properties';

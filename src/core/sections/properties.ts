@@ -1,7 +1,18 @@
 import { materials } from '@/core/catalogue';
 import type { MaterialId, Section } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
-import { barSecondMoment, barTorsion, boxTorsion, openTorsion, parallelAxis, roundArea, roundSecondMoment, tubeArea, tubeSecondMoment, tubeTorsion } from './formulas';
+import {
+  barSecondMoment,
+  barTorsion,
+  boxTorsion,
+  openTorsion,
+  parallelAxis,
+  roundArea,
+  roundSecondMoment,
+  tubeArea,
+  tubeSecondMoment,
+  tubeTorsion,
+} from './formulas';
 
 /** What a cross-section is worth; SI. V: bent up and down (height), L: bent sideways (width). */
 export interface Properties {
@@ -19,25 +30,38 @@ export interface Properties {
 const len = (si: number): Quantity<'length'> => quantity('length', si);
 
 /**
- * Corner radii of a hollow section, m. EN 10219-2: outside 2 T up to 6 mm wall, 2.5 T up to 10 mm, 3 T above, inside one
+ * Corner radii of a hollow section, m. EN 10219-2: outside 2 T up to 6 mm wall, 2.5 T up to 10 mm, 3 T above,
+ * inside one
  * wall less; EN 10210-2: 1.5 T and 1.0 T. @param wall m.
  */
-export function cornerRadii(making: 'cold' | 'hot' | 'sharp', wall: number): { outer: number; inner: number } {
+export function cornerRadii(
+  making: 'cold' | 'hot' | 'sharp',
+  wall: number,
+): { outer: number; inner: number } {
   if (making === 'sharp') return { outer: 0, inner: 0 };
   if (making === 'hot') return { outer: 1.5 * wall, inner: wall };
   const factor = wall <= 6.0001e-3 ? 2 : wall <= 10.0001e-3 ? 2.5 : 3;
   return { outer: factor * wall, inner: (factor - 1) * wall };
 }
 
-/** Shear areas: webs of a hollow section, 5/6 of a solid rectangle, 0.9 of a solid and half of a hollow round (Cowper, rounded). */
+/**
+ * Shear areas: webs of a hollow section, 5/6 of a solid rectangle, 0.9 of a solid and half of a hollow round
+ * (Cowper, rounded).
+ */
 function rectTube(height: number, width: number, wall: number, making: 'cold' | 'hot' | 'sharp'): Properties {
   const { outer, inner } = cornerRadii(making, wall);
   const radii = { wall: len(wall), outer: len(outer), inner: len(inner) };
   const upright = { height: len(height), width: len(width), ...radii };
   const area = tubeArea.evaluate(upright);
   return {
-    area, secondMomentV: tubeSecondMoment.evaluate(upright), secondMomentL: tubeSecondMoment.evaluate({ height: len(width), width: len(height), ...radii }), torsion: tubeTorsion.evaluate(upright),
-    shearV: (area * height) / (height + width), shearL: (area * width) / (height + width), height, width,
+    area,
+    secondMomentV: tubeSecondMoment.evaluate(upright),
+    secondMomentL: tubeSecondMoment.evaluate({ height: len(width), width: len(height), ...radii }),
+    torsion: tubeTorsion.evaluate(upright),
+    shearV: (area * height) / (height + width),
+    shearL: (area * width) / (height + width),
+    height,
+    width,
   };
 }
 
@@ -46,49 +70,101 @@ function round(outer: number, inner: number): Properties {
   const area = roundArea.evaluate(both);
   const moment = roundSecondMoment.evaluate(both);
   const shear = area * (inner > 0 ? 0.5 : 0.9);
-  return { area, secondMomentV: moment, secondMomentL: moment, torsion: 2 * moment, shearV: shear, shearL: shear, height: outer, width: outer };
+  return {
+    area,
+    secondMomentV: moment,
+    secondMomentL: moment,
+    torsion: 2 * moment,
+    shearV: shear,
+    shearL: shear,
+    height: outer,
+    width: outer,
+  };
 }
 
 function bar(height: number, width: number): Properties {
   const area = height * width;
   return {
-    area, secondMomentV: barSecondMoment.evaluate({ height: len(height), width: len(width) }), secondMomentL: barSecondMoment.evaluate({ height: len(width), width: len(height) }),
-    torsion: barTorsion.evaluate({ long: len(Math.max(height, width)), short: len(Math.min(height, width)) }), shearV: (5 / 6) * area, shearL: (5 / 6) * area, height, width,
+    area,
+    secondMomentV: barSecondMoment.evaluate({ height: len(height), width: len(width) }),
+    secondMomentL: barSecondMoment.evaluate({ height: len(width), width: len(height) }),
+    torsion: barTorsion.evaluate({ long: len(Math.max(height, width)), short: len(Math.min(height, width)) }),
+    shearV: (5 / 6) * area,
+    shearL: (5 / 6) * area,
+    height,
+    width,
   };
 }
 
 function angle(height: number, width: number, t: number): Properties {
-  // Two legs that share the corner; bending about axes parallel to the legs, the legs held so that it does not bend askew.
-  const legs = [{ b: t, h: height, y: t / 2, z: height / 2 }, { b: width - t, h: t, y: t + (width - t) / 2, z: t / 2 }];
+  // Two legs that share the corner; bending about axes parallel to the legs, the legs held so that it does
+  // not bend askew.
+  const legs = [
+    { b: t, h: height, y: t / 2, z: height / 2 },
+    { b: width - t, h: t, y: t + (width - t) / 2, z: t / 2 },
+  ];
   const area = legs.reduce((s, l) => s + l.b * l.h, 0);
-  const [yc, zc] = [legs.reduce((s, l) => s + l.b * l.h * l.y, 0) / area, legs.reduce((s, l) => s + l.b * l.h * l.z, 0) / area];
+  const [yc, zc] = [
+    legs.reduce((s, l) => s + l.b * l.h * l.y, 0) / area,
+    legs.reduce((s, l) => s + l.b * l.h * l.z, 0) / area,
+  ];
   return {
-    area, secondMomentV: legs.reduce((s, l) => s + (l.b * l.h ** 3) / 12 + l.b * l.h * (l.z - zc) ** 2, 0), secondMomentL: legs.reduce((s, l) => s + (l.h * l.b ** 3) / 12 + l.b * l.h * (l.y - yc) ** 2, 0),
-    torsion: openTorsion.evaluate({ height: len(height), width: len(width), thickness: len(t) }), shearV: (5 / 6) * height * t, shearL: (5 / 6) * width * t, height, width,
+    area,
+    secondMomentV: legs.reduce((s, l) => s + (l.b * l.h ** 3) / 12 + l.b * l.h * (l.z - zc) ** 2, 0),
+    secondMomentL: legs.reduce((s, l) => s + (l.h * l.b ** 3) / 12 + l.b * l.h * (l.y - yc) ** 2, 0),
+    torsion: openTorsion.evaluate({ height: len(height), width: len(width), thickness: len(t) }),
+    shearV: (5 / 6) * height * t,
+    shearL: (5 / 6) * width * t,
+    height,
+    width,
   };
 }
 
 function plateBox(height: number, width: number, flange: number, web: number): Properties {
   const [hi, wi] = [height - 2 * flange, width - 2 * web];
   return {
-    area: height * width - hi * wi, secondMomentV: (width * height ** 3 - wi * hi ** 3) / 12, secondMomentL: (height * width ** 3 - hi * wi ** 3) / 12,
-    torsion: boxTorsion.evaluate({ height: len(height), width: len(width), flange: len(flange), web: len(web) }), shearV: 2 * web * hi, shearL: 2 * flange * width * (5 / 6), height, width,
+    area: height * width - hi * wi,
+    secondMomentV: (width * height ** 3 - wi * hi ** 3) / 12,
+    secondMomentL: (height * width ** 3 - hi * wi ** 3) / 12,
+    torsion: boxTorsion.evaluate({
+      height: len(height),
+      width: len(width),
+      flange: len(flange),
+      web: len(web),
+    }),
+    shearV: 2 * web * hi,
+    shearL: 2 * flange * width * (5 / 6),
+    height,
+    width,
   };
 }
 
 /** The figures of a cross-section. */
 export function propertiesOf(section: Section): Properties {
   switch (section.kind) {
-    case 'rect-tube': return rectTube(section.height.si, section.width.si, section.wall.si, section.making);
-    case 'round-tube': return round(section.diameter.si, section.diameter.si - 2 * section.wall.si);
-    case 'bar': return bar(section.height.si, section.width.si);
-    case 'round': return round(section.diameter.si, 0);
-    case 'angle': return angle(section.height.si, section.width.si, section.thickness.si);
-    case 'plate-box': return plateBox(section.height.si, section.width.si, section.flange.si, section.web.si);
-    case 'extrusion': return {
-      area: section.area.si, secondMomentV: section.secondMomentV.si, secondMomentL: section.secondMomentL.si, torsion: section.torsion.si,
-      shearV: section.area.si / 3, shearL: section.area.si / 3, height: section.height.si, width: section.width.si,
-    };
+    case 'rect-tube':
+      return rectTube(section.height.si, section.width.si, section.wall.si, section.making);
+    case 'round-tube':
+      return round(section.diameter.si, section.diameter.si - 2 * section.wall.si);
+    case 'bar':
+      return bar(section.height.si, section.width.si);
+    case 'round':
+      return round(section.diameter.si, 0);
+    case 'angle':
+      return angle(section.height.si, section.width.si, section.thickness.si);
+    case 'plate-box':
+      return plateBox(section.height.si, section.width.si, section.flange.si, section.web.si);
+    case 'extrusion':
+      return {
+        area: section.area.si,
+        secondMomentV: section.secondMomentV.si,
+        secondMomentL: section.secondMomentL.si,
+        torsion: section.torsion.si,
+        shearV: section.area.si / 3,
+        shearL: section.area.si / 3,
+        height: section.height.si,
+        width: section.width.si,
+      };
   }
 }
 
@@ -106,24 +182,57 @@ export interface MemberProperties {
   readonly turning: number;
 }
 
-/** A bar that is bolted on all along, such as a hardened rail. Offsets from the middle of the section to its own middle. */
-export interface Strip { readonly width: number; readonly height: number; readonly up: number; readonly out: number; readonly material: MaterialId }
+/**
+ * A bar that is bolted on all along, such as a hardened rail. Offsets from the middle of the section to its
+ * own middle.
+ */
+export interface Strip {
+  readonly width: number;
+  readonly height: number;
+  readonly up: number;
+  readonly out: number;
+  readonly material: MaterialId;
+}
 
 /**
  * A section of a material, with what is bolted on counted in and with what it is filled with.
- * @param fill material inside a hollow section; none for a solid one. It adds bending stiffness only if it bonds, so half
+ * @param fill material inside a hollow section; none for a solid one. It adds bending stiffness only if it
+ * bonds, so half
  *   of its modulus is counted (practice, no source), and no twist.
  */
-export function memberOf(section: Section, material: MaterialId, strips: readonly Strip[] = [], fill?: MaterialId): MemberProperties {
+export function memberOf(
+  section: Section,
+  material: MaterialId,
+  strips: readonly Strip[] = [],
+  fill?: MaterialId,
+): MemberProperties {
   const p = propertiesOf(section);
   const m = materials[material];
   let [EA, EIv, EIl] = [m.modulus * p.area, m.modulus * p.secondMomentV, m.modulus * p.secondMomentL];
-  let [mass, turning, GJ] = [m.density * p.area, m.density * (p.secondMomentV + p.secondMomentL), m.shearModulus * p.torsion];
+  let [mass, turning, GJ] = [
+    m.density * p.area,
+    m.density * (p.secondMomentV + p.secondMomentL),
+    m.shearModulus * p.torsion,
+  ];
   // The middle of what is joined so far.
   let [up, out] = [0, 0];
-  const join = (E: number, area: number, iv: number, il: number, density: number, at: readonly [number, number]) => {
+  const join = (
+    E: number,
+    area: number,
+    iv: number,
+    il: number,
+    density: number,
+    at: readonly [number, number],
+  ) => {
     const added = E * area;
-    const grow = (own: number, moment: number, offset: number) => parallelAxis.evaluate({ own: quantity('bendingStiffness', own), ownAxial: quantity('force', EA), added: quantity('bendingStiffness', E * moment), addedAxial: quantity('force', added), offset: quantity('length', offset) });
+    const grow = (own: number, moment: number, offset: number) =>
+      parallelAxis.evaluate({
+        own: quantity('bendingStiffness', own),
+        ownAxial: quantity('force', EA),
+        added: quantity('bendingStiffness', E * moment),
+        addedAxial: quantity('force', added),
+        offset: quantity('length', offset),
+      });
     EIv = grow(EIv, iv, at[0] - up);
     EIl = grow(EIl, il, at[1] - out);
     [up, out] = [up + ((at[0] - up) * added) / (EA + added), out + ((at[1] - out) * added) / (EA + added)];
@@ -150,9 +259,13 @@ export function memberOf(section: Section, material: MaterialId, strips: readonl
 /** The room inside a closed section; undefined where there is none. */
 export function innerOf(section: Section): Properties | undefined {
   switch (section.kind) {
-    case 'rect-tube': return bar(section.height.si - 2 * section.wall.si, section.width.si - 2 * section.wall.si);
-    case 'plate-box': return bar(section.height.si - 2 * section.flange.si, section.width.si - 2 * section.web.si);
-    case 'round-tube': return round(section.diameter.si - 2 * section.wall.si, 0);
-    default: return undefined;
+    case 'rect-tube':
+      return bar(section.height.si - 2 * section.wall.si, section.width.si - 2 * section.wall.si);
+    case 'plate-box':
+      return bar(section.height.si - 2 * section.flange.si, section.width.si - 2 * section.web.si);
+    case 'round-tube':
+      return round(section.diameter.si - 2 * section.wall.si, 0);
+    default:
+      return undefined;
   }
 }

@@ -8,24 +8,50 @@ const PIECES = 24;
 const HELD = 1e10;
 
 /**
- * What one side of a bed gives under a gantry: a member along x on evenly spread supports, the first and last at its ends.
+ * What one side of a bed gives under a gantry: a member along x on evenly spread supports, the first and last
+ * at its ends.
  * The supports hold upright and across with the same stiffness, and against turning about the member.
  * @param supportStiffness of one support, N/m. @param places from the member's start, m.
- * @returns a 6 x 6 flexibility for each place; undefined where the supports are so soft against the member that it counts as loose.
+ * @returns a 6 x 6 flexibility for each place; undefined where the supports are so soft against the member
+ * that it counts as loose.
  */
-export function bedFlexibility(member: MemberProperties, length: number, supports: number, supportStiffness: number, places: readonly number[]): number[][][] | undefined {
+export function bedFlexibility(
+  member: MemberProperties,
+  length: number,
+  supports: number,
+  supportStiffness: number,
+  places: readonly number[],
+): number[][][] | undefined {
   // A node at every support and every place, and a few between, so that nothing has to be interpolated.
-  const at = [...new Set([...Array.from({ length: PIECES + 1 }, (_, i) => (length * i) / PIECES), ...Array.from({ length: supports }, (_, i) => (length * i) / (supports - 1)), ...places.map((p) => Math.min(length, Math.max(0, p)))].map((x) => Number(x.toFixed(9))))].sort((a, b) => a - b);
+  const at = [
+    ...new Set(
+      [
+        ...Array.from({ length: PIECES + 1 }, (_, i) => (length * i) / PIECES),
+        ...Array.from({ length: supports }, (_, i) => (length * i) / (supports - 1)),
+        ...places.map((p) => Math.min(length, Math.max(0, p))),
+      ].map((x) => Number(x.toFixed(9))),
+    ),
+  ].sort((a, b) => a - b);
   const nodes = at.map((x): Vector => [x, 0, 0]);
   const nodeAt = (x: number) => at.indexOf(Number(Math.min(length, Math.max(0, x)).toFixed(9)));
   const ready = prepare({
-    nodes, elements: nodes.slice(1).map((_, i) => ({ a: i, b: i + 1, member, group: 'bed' })), joints: [],
-    grounds: Array.from({ length: supports }, (_, i) => ({ node: nodeAt((length * i) / (supports - 1)), stiffness: [supportStiffness, supportStiffness, supportStiffness, HELD, 0, 0], group: 'supports' })),
+    nodes,
+    elements: nodes.slice(1).map((_, i) => ({ a: i, b: i + 1, member, group: 'bed' })),
+    joints: [],
+    grounds: Array.from({ length: supports }, (_, i) => ({
+      node: nodeAt((length * i) / (supports - 1)),
+      stiffness: [supportStiffness, supportStiffness, supportStiffness, HELD, 0, 0],
+      group: 'supports',
+    })),
   });
   if (!ready.ok) return undefined;
   return places.map((place) => {
     const node = nodeAt(place);
-    const columns = Array.from({ length: 6 }, (_, d) => { const f = new Float64Array(6 * nodes.length); f[6 * node + d] = 1; return solve(ready, f); });
+    const columns = Array.from({ length: 6 }, (_, d) => {
+      const f = new Float64Array(6 * nodes.length);
+      f[6 * node + d] = 1;
+      return solve(ready, f);
+    });
     return Array.from({ length: 6 }, (_, i) => columns.map((c) => c[6 * node + i]!));
   });
 }

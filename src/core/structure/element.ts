@@ -12,23 +12,43 @@ export interface FrameElement {
 }
 
 /**
- * Stiffness of a 3-D beam element in its own axes, 12 x 12, row by row: axial, twist, and bending with shear in two planes
- * (Przemieniecki, Theory of Matrix Structural Analysis; Timoshenko). Unknowns of each end: along, side, up, and the turns
+ * Stiffness of a 3-D beam element in its own axes, 12 x 12, row by row: axial, twist, and bending with shear
+ * in two planes
+ * (Przemieniecki, Theory of Matrix Structural Analysis; Timoshenko). Unknowns of each end: along, side, up,
+ * and the turns
  * about them. @param length m, above 0.
  */
-export function elementStiffness({ EA, EIv, EIl, GJ, GAv, GAl }: MemberProperties, length: number): Float64Array {
+export function elementStiffness(
+  { EA, EIv, EIl, GJ, GAv, GAl }: MemberProperties,
+  length: number,
+): Float64Array {
   const k = new Float64Array(144);
-  const put = (i: number, j: number, value: number) => { k[i * 12 + j] = value; k[j * 12 + i] = value; };
-  put(0, 0, EA / length); put(6, 6, EA / length); put(0, 6, -EA / length);
-  put(3, 3, GJ / length); put(9, 9, GJ / length); put(3, 9, -GJ / length);
+  const put = (i: number, j: number, value: number) => {
+    k[i * 12 + j] = value;
+    k[j * 12 + i] = value;
+  };
+  put(0, 0, EA / length);
+  put(6, 6, EA / length);
+  put(0, 6, -EA / length);
+  put(3, 3, GJ / length);
+  put(9, 9, GJ / length);
+  put(3, 9, -GJ / length);
   // Up and down: deflection 2, turn 4 with a minus; sideways: deflection 1, turn 5.
-  for (const [w, t, sign, EI, GA] of [[2, 4, -1, EIv, GAv], [1, 5, 1, EIl, GAl]] as const) {
+  for (const [w, t, sign, EI, GA] of [
+    [2, 4, -1, EIv, GAv],
+    [1, 5, 1, EIl, GAl],
+  ] as const) {
     const phi = (12 * EI) / (GA * length * length);
     const c = EI / (length ** 3 * (1 + phi));
-    put(w, w, 12 * c); put(w + 6, w + 6, 12 * c); put(w, w + 6, -12 * c);
-    put(w, t, sign * 6 * length * c); put(w, t + 6, sign * 6 * length * c);
-    put(w + 6, t, -sign * 6 * length * c); put(w + 6, t + 6, -sign * 6 * length * c);
-    put(t, t, (4 + phi) * length * length * c); put(t + 6, t + 6, (4 + phi) * length * length * c);
+    put(w, w, 12 * c);
+    put(w + 6, w + 6, 12 * c);
+    put(w, w + 6, -12 * c);
+    put(w, t, sign * 6 * length * c);
+    put(w, t + 6, sign * 6 * length * c);
+    put(w + 6, t, -sign * 6 * length * c);
+    put(w + 6, t + 6, -sign * 6 * length * c);
+    put(t, t, (4 + phi) * length * length * c);
+    put(t + 6, t + 6, (4 + phi) * length * length * c);
     put(t, t + 6, (2 - phi) * length * length * c);
   }
   return k;
@@ -37,10 +57,20 @@ export function elementStiffness({ EA, EIv, EIl, GJ, GAv, GAl }: MemberPropertie
 const dot = (a: Vector, b: Vector) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 const scaled = (a: Vector, f: number): Vector => [a[0] * f, a[1] * f, a[2] * f];
 const minus = (a: Vector, b: Vector): Vector => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-export const cross = (a: Vector, b: Vector): Vector => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
+export const cross = (a: Vector, b: Vector): Vector => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
 
-/** Own axes of a member: along, side, up. "Up" is the global z; for an upright member it is the global x, the way of the bed. */
-export function axesOf(from: Vector, to: Vector): { length: number; axes: readonly [Vector, Vector, Vector] } {
+/**
+ * Own axes of a member: along, side, up. "Up" is the global z; for an upright member it is the global x, the
+ * way of the bed.
+ */
+export function axesOf(
+  from: Vector,
+  to: Vector,
+): { length: number; axes: readonly [Vector, Vector, Vector] } {
   const whole = minus(to, from);
   const length = Math.sqrt(dot(whole, whole));
   const along = scaled(whole, 1 / length);
@@ -73,15 +103,25 @@ export function toGlobal(k: Float64Array, axes: readonly [Vector, Vector, Vector
 }
 
 /**
- * How the six movements of a point inside a member follow from those of its ends, in own axes, 6 x 12, row by row: exact for a
- * member without load between its ends, shear counted in (interdependent interpolation). @param at place, 0 to 1.
+ * How the six movements of a point inside a member follow from those of its ends, in own axes, 6 x 12, row by
+ * row: exact for a
+ * member without load between its ends, shear counted in (interdependent interpolation). @param at place, 0
+ * to 1.
  */
 export function shapes({ EIv, EIl, GAv, GAl }: MemberProperties, length: number, at: number): Float64Array {
   const n = new Float64Array(72);
-  const put = (i: number, j: number, value: number) => { n[i * 12 + j] = value; };
-  for (const i of [0, 3]) { put(i, i, 1 - at); put(i, i + 6, at); }
+  const put = (i: number, j: number, value: number) => {
+    n[i * 12 + j] = value;
+  };
+  for (const i of [0, 3]) {
+    put(i, i, 1 - at);
+    put(i, i + 6, at);
+  }
   const s = at;
-  for (const [w, t, sign, EI, GA] of [[2, 4, -1, EIv, GAv], [1, 5, 1, EIl, GAl]] as const) {
+  for (const [w, t, sign, EI, GA] of [
+    [2, 4, -1, EIv, GAv],
+    [1, 5, 1, EIl, GAl],
+  ] as const) {
     const phi = (12 * EI) / (GA * length * length);
     const c = 1 / (1 + phi);
     put(w, w, c * (1 - 3 * s * s + 2 * s ** 3 + phi * (1 - s)));
@@ -97,7 +137,8 @@ export function shapes({ EIv, EIl, GAv, GAl }: MemberProperties, length: number,
 }
 
 /**
- * What a point inside a member gives by itself while both ends are held: 6 x 6 flexibility in own axes; added to what the ends
+ * What a point inside a member gives by itself while both ends are held: 6 x 6 flexibility in own axes; added
+ * to what the ends
  * give, the answer is exact between the nodes too. Zero at the ends.
  */
 export function innerFlexibility(member: MemberProperties, length: number, at: number): Float64Array {
@@ -106,7 +147,10 @@ export function innerFlexibility(member: MemberProperties, length: number, at: n
   const [a, b] = [length * at, length * (1 - at)];
   f[0] = (a * b) / (length * member.EA);
   f[21] = (a * b) / (length * member.GJ);
-  for (const [w, t, sign, EI, GA] of [[2, 4, -1, member.EIv, member.GAv], [1, 5, 1, member.EIl, member.GAl]] as const) {
+  for (const [w, t, sign, EI, GA] of [
+    [2, 4, -1, member.EIv, member.GAv],
+    [1, 5, 1, member.EIl, member.GAl],
+  ] as const) {
     // The far piece and the near piece, each clamped at its other end: their stiffness at the point adds.
     const piece = (l: number, side: 1 | -1) => {
       const phi = (12 * EI) / (GA * l * l);
@@ -116,8 +160,10 @@ export function innerFlexibility(member: MemberProperties, length: number, at: n
     const [p, q] = [piece(a, 1), piece(b, -1)];
     const [ww, wt, tt] = [p[0] + q[0], p[1] + q[1], p[2] + q[2]];
     const det = ww * tt - wt * wt;
-    f[w * 6 + w] = tt / det; f[t * 6 + t] = ww / det;
-    f[w * 6 + t] = -wt / det; f[t * 6 + w] = -wt / det;
+    f[w * 6 + w] = tt / det;
+    f[t * 6 + t] = ww / det;
+    f[w * 6 + t] = -wt / det;
+    f[t * 6 + w] = -wt / det;
   }
   return f;
 }

@@ -6,7 +6,8 @@ import { type Frame, prepare, type Prepared } from './frame';
 export type Six = readonly [number, number, number, number, number, number];
 
 /**
- * A beam that carries the tool: across two columns (portal) or out from one side (arm). x runs along the bed, y along the
+ * A beam that carries the tool: across two columns (portal) or out from one side (arm). x runs along the bed,
+ * y along the
  * beam from its first end, z up. What it stands on follows with `Base`.
  */
 export interface GantryInput {
@@ -41,10 +42,16 @@ export interface Gantry {
 }
 
 const COLUMN_PIECES = 4;
-/** Ties two nodes where nothing gives; far above any member of a hobby machine, and not so far that digits are lost. */
+/**
+ * Ties two nodes where nothing gives; far above any member of a hobby machine, and not so far that digits are
+ * lost.
+ */
 const TIED = 1e11;
 
-/** Numbers the nodes so that those that meet stand close together: the narrower the band, the quicker the answer. */
+/**
+ * Numbers the nodes so that those that meet stand close together: the narrower the band, the quicker the
+ * answer.
+ */
 export function buildGantry(input: GantryInput, feetStiffness: readonly number[]): Gantry {
   const { kind, length, height, beam, spacing, column, pieces } = input;
   const offsets = spacing > 0 ? [spacing / 2, -spacing / 2] : [0];
@@ -52,21 +59,28 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
   const elements: FrameElement[] = [];
   const joints: { a: number; b: number; stiffness: readonly number[]; group: string }[] = [];
   const node = (v: Vector) => nodes.push(v) - 1;
-  const member = (a: number, b: number, m: MemberProperties, group: string) => { elements.push({ a, b, member: m, group }); return b; };
+  const member = (a: number, b: number, m: MemberProperties, group: string) => {
+    elements.push({ a, b, member: m, group });
+    return b;
+  };
   const jointed = input.corner !== null || input.lift !== null;
 
   /** Heights at which a column has nodes, from below. */
   const heights = () => {
     const ends = offsets.map((o) => height + o).sort((a, b) => a - b);
     const low = ends[0]!;
-    return [...(low > 1e-9 ? Array.from({ length: COLUMN_PIECES }, (_, i) => (low * i) / COLUMN_PIECES) : []), ...ends];
+    return [
+      ...(low > 1e-9 ? Array.from({ length: COLUMN_PIECES }, (_, i) => (low * i) / COLUMN_PIECES) : []),
+      ...ends,
+    ];
   };
   /** A column at y; gives its foot and the node at each beam, the upper beam first. */
   const raise = (y: number, up: boolean): { foot: number; tops: number[] } => {
     const at = heights();
     const order = up ? at : [...at].reverse();
     const made = order.map((z) => node([0, y, z]));
-    for (let i = 1; i < made.length; i++) member(Math.min(made[i - 1]!, made[i]!), Math.max(made[i - 1]!, made[i]!), column, 'column');
+    for (let i = 1; i < made.length; i++)
+      member(Math.min(made[i - 1]!, made[i]!), Math.max(made[i - 1]!, made[i]!), column, 'column');
     const upward = up ? made : [...made].reverse();
     return { foot: upward[0]!, tops: offsets.map((_, i) => upward[upward.length - 1 - i]!) };
   };
@@ -76,7 +90,12 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
   const along = (i: number) => (length * i) / pieces;
   const tie = (a: number, b: number) => {
     const turn = input.corner ?? TIED;
-    joints.push({ a, b, stiffness: input.lift ?? [TIED, TIED, TIED, turn, turn, turn], group: input.lift ? 'lift' : 'corner' });
+    joints.push({
+      a,
+      b,
+      stiffness: input.lift ?? [TIED, TIED, TIED, turn, turn, turn],
+      group: input.lift ? 'lift' : 'corner',
+    });
   };
   for (let i = 0; i <= pieces; i++)
     offsets.forEach((o, b) => {
@@ -96,13 +115,26 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
     feet.push(second.foot);
   } else if (offsets.length === 2) {
     // A plate across the tips of two arms keeps them at one height; it may turn with them.
-    joints.push({ a: beams[0]![pieces]!, b: beams[1]![pieces]!, stiffness: [0, 0, TIED, 0, 0, 0], group: 'corner' });
+    joints.push({
+      a: beams[0]![pieces]!,
+      b: beams[1]![pieces]!,
+      stiffness: [0, 0, TIED, 0, 0, 0],
+      group: 'corner',
+    });
   }
   for (const b of beams) for (let i = 1; i <= pieces; i++) member(b[i - 1]!, b[i]!, beam, 'beam');
-  const grounds: { node: number; stiffness: readonly number[]; group: string }[] = feet.map((n, i) => ({ node: n, stiffness: feetStiffness.slice(6 * i, 6 * i + 6), group: 'base' }));
+  const grounds: { node: number; stiffness: readonly number[]; group: string }[] = feet.map((n, i) => ({
+    node: n,
+    stiffness: feetStiffness.slice(6 * i, 6 * i + 6),
+    group: 'base',
+  }));
   if (input.prop) {
     const at = Math.round((Math.min(input.prop.at, length) / length) * pieces);
-    grounds.push({ node: beams[beams.length - 1]![at]!, stiffness: [0, 0, input.prop.stiffness, 0, 0, 0], group: 'prop' });
+    grounds.push({
+      node: beams[beams.length - 1]![at]!,
+      stiffness: [0, 0, input.prop.stiffness, 0, 0, 0],
+      group: 'prop',
+    });
   }
   const frame: Frame = { nodes, elements, grounds, joints };
   // The ends of a piece of both beams are looked at together.
@@ -110,7 +142,8 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
 }
 
 /**
- * How a force at a point loads the beams where the carriage stands: 6 rows a beam, 3 columns (forces along x, y, z). Two beams
+ * How a force at a point loads the beams where the carriage stands: 6 rows a beam, 3 columns (forces along x,
+ * y, z). Two beams
  * share forces and moments evenly; how they share a twist in truth follows from `coupleLoads`.
  * @param arm from the middle of the beams to the point of the force: out along x, and up (negative: below).
  */
@@ -121,15 +154,22 @@ export function beamLoads(offsets: readonly number[], arm: Vector): number[][] {
     const moment = cross(arm, force);
     offsets.forEach((_, b) => {
       const share = 1 / offsets.length;
-      for (let i = 0; i < 3; i++) { rows[6 * b + i]![d] = force[i]! * share; rows[6 * b + 3 + i]![d] = moment[i]! * share; }
+      for (let i = 0; i < 3; i++) {
+        rows[6 * b + i]![d] = force[i]! * share;
+        rows[6 * b + 3 + i]![d] = moment[i]! * share;
+      }
     });
   }
   return rows;
 }
 
 /**
- * One newton metre about the length of two beams, taken from their twist and given to them as a couple of forces along x: it
- * loads nothing outside. The plate between them is stiff, so it settles at the share at which both turn alike.
+ * One newton metre about the length of two beams, taken from their twist and given to them as a couple of
+ * forces along x: it
+ * loads nothing outside. The plate between them is stiff, so it settles at the share at which both turn
+ * alike.
  */
 export const coupleLoads = (offsets: readonly number[]): number[][] =>
-  offsets.flatMap((o) => [Math.sign(o) / (2 * Math.abs(o)), 0, 0, 0, -1 / offsets.length, 0].map((v) => [v, 0, 0]));
+  offsets.flatMap((o) =>
+    [Math.sign(o) / (2 * Math.abs(o)), 0, 0, 0, -1 / offsets.length, 0].map((v) => [v, 0, 0]),
+  );

@@ -2,4 +2,13 @@ export { bedFlexibility, pairFlexibility } from './bed';
 export type { Vector } from './element';
 export { GRAVITY } from './frame';
 export type { GantryInput, Six } from './gantry';
-export { type Base, type Carried, type GantryAnswer, type GantrySolved, type Series, type Share, solveGantry, type Station } from './solve';
+export {
+  type Base,
+  type Carried,
+  type GantryAnswer,
+  type GantrySolved,
+  type Series,
+  type Share,
+  solveGantry,
+  type Station,
+} from './solve';

@@ -11,7 +11,8 @@ const meant: Partial<Record<Kind, Partial<Record<Kind, string>>>> = {
 };
 
 /** What a field wants, to stand behind “wanted”. */
-export const wantedText = (kind: Kind): string => `${kindWords[kind].name}, such as ${kindWords[kind].example}`;
+export const wantedText = (kind: Kind): string =>
+  `${kindWords[kind].name}, such as ${kindWords[kind].example}`;
 
 /** One sentence for the person who typed it: what was read, and what is wanted. */
 export function explainParseError(kind: Kind, error: ParseError): string {
@@ -20,16 +21,25 @@ export function explainParseError(kind: Kind, error: ParseError): string {
     case 'empty':
       return `Nothing typed; ${wanted.name} is wanted, such as ${wanted.example}.`;
     case 'not-a-number':
-      return `“${error.read}” is not a number I can read; ${wanted.name} is wanted, such as ${wanted.example}.`;
+      return (
+        `“${error.read}” is not a number I can read; ${wanted.name} is wanted, such as ` +
+        `${wanted.example}.`
+      );
     case 'ambiguous-separator':
-      return `“${error.read}” can be read as ${formatNumber(error.asThousands, 8)} or as ${formatNumber(error.asDecimal, 8)}. Type it without the comma or with a point.`;
+      return (
+        `“${error.read}” can be read as ${formatNumber(error.asThousands, 8)} or as ` +
+        `${formatNumber(error.asDecimal, 8)}. Type it without the comma or with a point.`
+      );
     case 'no-unit':
       return `“${error.read}” has no unit; ${wanted.name} is wanted, such as ${wanted.example}.`;
     case 'unknown-unit':
       return `“${error.unit}” is not a unit I know; ${wanted.name} is wanted, such as ${wanted.example}.`;
     case 'wrong-kind': {
       const hint = meant[kind]?.[error.readAs];
-      return `“${error.read}” is ${kindWords[error.readAs].name}; ${wanted.name} is wanted, such as ${wanted.example}.${hint ? ` ${hint}` : ''}`;
+      return (
+        `“${error.read}” is ${kindWords[error.readAs].name}; ${wanted.name} is wanted, such as ` +
+        `${wanted.example}.${hint ? ` ${hint}` : ''}`
+      );
     }
   }
 }

@@ -5,9 +5,24 @@ import { type Unit, units } from './table';
 export type UnitSystem = 'metric' | 'imperial';
 
 const imperial: Partial<Record<Kind, string>> = {
-  length: 'in', mass: 'lb', force: 'lbf', torque: 'oz-in', speed: 'in/min', acceleration: 'in/s²', jerk: 'in/s³',
-  inertia: 'oz-in²', stiffness: 'lbf/in', torsionalStiffness: 'lbf-in/rad', temperatureRise: '°F', linearPerTurn: 'in',
-  pulsesPerLength: 'pulses/in', power: 'hp', secondMoment: 'in⁴', area: 'in²', slope: 'in/ft', removalRate: 'in³/min',
+  length: 'in',
+  mass: 'lb',
+  force: 'lbf',
+  torque: 'oz-in',
+  speed: 'in/min',
+  acceleration: 'in/s²',
+  jerk: 'in/s³',
+  inertia: 'oz-in²',
+  stiffness: 'lbf/in',
+  torsionalStiffness: 'lbf-in/rad',
+  temperatureRise: '°F',
+  linearPerTurn: 'in',
+  pulsesPerLength: 'pulses/in',
+  power: 'hp',
+  secondMoment: 'in⁴',
+  area: 'in²',
+  slope: 'in/ft',
+  removalRate: 'in³/min',
 };
 
 /** The unit in which a kind is shown; kinds without an imperial habit (volts, rpm, ...) have one for both. */
@@ -29,7 +44,11 @@ export function formatNumber(value: number, digits = 4): string {
   if (!Number.isFinite(value)) return value > 0 ? 'no limit' : '-no limit';
   if (value === 0) return '0';
   const size = Math.abs(value);
-  if (size < 1e-4 || size >= 1e7) return value.toExponential(Math.max(0, digits - 1)).replace(/\.?0+e/, 'e').replace('e+', 'e');
+  if (size < 1e-4 || size >= 1e7)
+    return value
+      .toExponential(Math.max(0, digits - 1))
+      .replace(/\.?0+e/, 'e')
+      .replace('e+', 'e');
   // Rounded first: 127141 with two digits is 130000, not a row of digits that nobody knows.
   const rounded = Number(value.toPrecision(digits));
   const decimals = Math.max(0, Math.min(20, digits - 1 - Math.floor(Math.log10(Math.abs(rounded)))));
@@ -37,12 +56,20 @@ export function formatNumber(value: number, digits = 4): string {
   return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
 }
 
-export interface FormattedQuantity { readonly number: string; readonly unit: string; readonly text: string }
+export interface FormattedQuantity {
+  readonly number: string;
+  readonly unit: string;
+  readonly text: string;
+}
 
 /** An SI value in a unit that people read. */
 export function formatIn(unit: Unit, si: number, digits = 4): FormattedQuantity {
   const number = formatNumber(unit.fromSi(si), digits);
-  return { number, unit: unit.symbol, text: unit.symbol === '' ? number : unit.symbol === '°' ? `${number}°` : `${number} ${unit.symbol}` };
+  return {
+    number,
+    unit: unit.symbol,
+    text: unit.symbol === '' ? number : unit.symbol === '°' ? `${number}°` : `${number} ${unit.symbol}`,
+  };
 }
 
 /** An SI value in the display unit of a system. */

@@ -4,4 +4,12 @@ export { findUnit, kindsOfUnit } from './lookup';
 export { readNumber } from './number-text';
 export { type ParseError, type Parsed, parseQuantity } from './parse';
 export { explainParseError, wantedText } from './explain';
-export { displayUnit, formatIn, formatNumber, formatQuantity, type FormattedQuantity, hasOtherSystem, type UnitSystem } from './format';
+export {
+  displayUnit,
+  formatIn,
+  formatNumber,
+  formatQuantity,
+  type FormattedQuantity,
+  hasOtherSystem,
+  type UnitSystem,
+} from './format';

@@ -4,12 +4,25 @@ import { type Unit, units } from './table';
 
 // The Greek mu and the micro sign, the ohm sign and capital omega look alike and are typed by chance.
 const fold = (text: string): string =>
-  text.normalize('NFC').replace(/[\s·.⋅]/g, '').replace(/μ/g, 'µ').replace(/\u2126/g, 'Ω').toLowerCase();
+  text
+    .normalize('NFC')
+    .replace(/[\s·.⋅]/g, '')
+    .replace(/μ/g, 'µ')
+    .replace(/\u2126/g, 'Ω')
+    .toLowerCase();
 
 /** "mHz" against "MHz", "mN·m" against "MN·m": where case decides, the exact spelling goes first. */
-const exact = (text: string): string => text.normalize('NFC').replace(/[\s·.⋅]/g, '').replace(/μ/g, 'µ').replace(/\u2126/g, 'Ω');
+const exact = (text: string): string =>
+  text
+    .normalize('NFC')
+    .replace(/[\s·.⋅]/g, '')
+    .replace(/μ/g, 'µ')
+    .replace(/\u2126/g, 'Ω');
 
-interface UnitIndex { readonly exact: ReadonlyMap<string, Unit>; readonly folded: ReadonlyMap<string, Unit> }
+interface UnitIndex {
+  readonly exact: ReadonlyMap<string, Unit>;
+  readonly folded: ReadonlyMap<string, Unit>;
+}
 
 function indexOf(kind: Kind): UnitIndex {
   const byExact = new Map<string, Unit>();
@@ -24,7 +37,9 @@ function indexOf(kind: Kind): UnitIndex {
 
 const index = new Map<Kind, UnitIndex>(kinds.map((kind) => [kind, indexOf(kind)]));
 
-/** The unit of a kind that a text names, or undefined. An empty text is a unit only where the kind has one. */
+/**
+ * The unit of a kind that a text names, or undefined. An empty text is a unit only where the kind has one.
+ */
 export function findUnit(kind: Kind, text: string): Unit | undefined {
   const entry = index.get(kind)!;
   return entry.exact.get(exact(text)) ?? entry.folded.get(fold(text));

@@ -2,7 +2,12 @@
 export type NumberTextError =
   | { readonly code: 'empty' }
   | { readonly code: 'not-a-number'; readonly read: string }
-  | { readonly code: 'ambiguous-separator'; readonly read: string; readonly asThousands: number; readonly asDecimal: number };
+  | {
+      readonly code: 'ambiguous-separator';
+      readonly read: string;
+      readonly asThousands: number;
+      readonly asDecimal: number;
+    };
 
 export type NumberText =
   | { readonly ok: true; readonly value: number; readonly rest: string }
@@ -14,7 +19,9 @@ const fraction = /^([+-]?)(\d+)\s*\/\s*(\d+)(?![\d.,])/;
 const decimal = /^([+-]?)(\d[\d.,]*|[.,]\d+)(?:[eE]([+-]?\d+))?/;
 const wholeWithBlanks = /^([+-]?)(\d{1,3}(?:[ \u00a0\u202f]\d{3})+)(?![\d/])/;
 
-/** Reads `1,250` and the like: which mark is the decimal one? Three digits behind a lone comma leave it open. */
+/**
+ * Reads `1,250` and the like: which mark is the decimal one? Three digits behind a lone comma leave it open.
+ */
 function readDecimal(text: string): { value: number } | NumberTextError | undefined {
   const dots = text.split('.').length - 1;
   const commas = text.split(',').length - 1;
@@ -28,10 +35,17 @@ function readDecimal(text: string): { value: number } | NumberTextError | undefi
   }
   if (commas > 1 || dots > 1) {
     const mark = commas ? ',' : '.';
-    return new RegExp(`^[1-9]\\d{0,2}(\\${mark}\\d{3})+$`).test(text) ? { value: Number(text.split(mark).join('')) } : undefined;
+    return new RegExp(`^[1-9]\\d{0,2}(\\${mark}\\d{3})+$`).test(text)
+      ? { value: Number(text.split(mark).join('')) }
+      : undefined;
   }
   if (commas === 1 && /^[1-9]\d{0,2},\d{3}$/.test(text))
-    return { code: 'ambiguous-separator', read: text, asThousands: Number(text.replace(',', '')), asDecimal: Number(text.replace(',', '.')) };
+    return {
+      code: 'ambiguous-separator',
+      read: text,
+      asThousands: Number(text.replace(',', '')),
+      asDecimal: Number(text.replace(',', '.')),
+    };
   return { value: Number(text.replace(',', '.')) };
 }
 
@@ -51,22 +65,32 @@ export function readNumber(text: string): NumberText {
   let match = mixed.exec(trimmed);
   if (match) {
     const bottom = Number(match[4]);
-    return bottom === 0 ? bad() : { ok: true, value: sign(match[1]) * (Number(match[2]) + Number(match[3]) / bottom), rest: rest(match) };
+    return bottom === 0
+      ? bad()
+      : {
+          ok: true,
+          value: sign(match[1]) * (Number(match[2]) + Number(match[3]) / bottom),
+          rest: rest(match),
+        };
   }
   match = fraction.exec(trimmed);
   if (match) {
     const bottom = Number(match[3]);
-    return bottom === 0 ? bad() : { ok: true, value: (sign(match[1]) * Number(match[2])) / bottom, rest: rest(match) };
+    return bottom === 0
+      ? bad()
+      : { ok: true, value: (sign(match[1]) * Number(match[2])) / bottom, rest: rest(match) };
   }
   match = wholeWithBlanks.exec(trimmed);
-  if (match) return { ok: true, value: sign(match[1]) * Number(match[2]!.replace(/[^\d]/g, '')), rest: rest(match) };
+  if (match)
+    return { ok: true, value: sign(match[1]) * Number(match[2]!.replace(/[^\d]/g, '')), rest: rest(match) };
   match = decimal.exec(trimmed);
   if (!match) return bad();
   const read = readDecimal(match[2]!);
   if (!read) return bad();
   if ('code' in read) return { ok: false, error: read };
   const value = sign(match[1]) * Number(`${read.value}e${match[3] ?? 0}`);
-  // `${1e21}e2` is no number: fall back on multiplication for values that print with an exponent of their own.
+  // `${1e21}e2` is no number: fall back on multiplication for values that print with an exponent of their
+  // own.
   const safe = Number.isNaN(value) ? sign(match[1]) * read.value * 10 ** Number(match[3] ?? 0) : value;
   return Number.isFinite(safe) ? { ok: true, value: safe, rest: rest(match) } : bad();
 }

@@ -14,7 +14,8 @@ export type Parsed<K extends Kind> =
   | { readonly ok: true; readonly si: Quantity<K>; readonly unit: Unit }
   | { readonly ok: false; readonly error: ParseError };
 
-const feetAndInches = /^\s*([+-]?\d+(?:[.,]\d+)?)\s*(?:'|′|ft|feet|foot)\s*(\d.*?)\s*(?:"|″|in|inch|inches)\s*$/i;
+const feetAndInches =
+  /^\s*([+-]?\d+(?:[.,]\d+)?)\s*(?:'|′|ft|feet|foot)\s*(\d.*?)\s*(?:"|″|in|inch|inches)\s*$/i;
 
 /**
  * Reads what people type into an SI quantity.
@@ -33,7 +34,11 @@ export function parseQuantity<K extends Kind>(kind: K, text: string, bareUnit?: 
       if (feet.ok && inches.ok && inches.rest === '') {
         const ft = findUnit('length', 'ft')!;
         const sign = both[1]!.startsWith('-') ? -1 : 1;
-        return { ok: true, si: quantity(kind, ft.toSi(feet.value) + sign * findUnit('length', 'in')!.toSi(inches.value)), unit: ft };
+        return {
+          ok: true,
+          si: quantity(kind, ft.toSi(feet.value) + sign * findUnit('length', 'in')!.toSi(inches.value)),
+          unit: ft,
+        };
       }
     }
   }
@@ -44,7 +49,11 @@ export function parseQuantity<K extends Kind>(kind: K, text: string, bareUnit?: 
   if (!unit) {
     if (unitText === '') return fail({ code: 'no-unit', read: text.trim() });
     const readAs = kindsOfUnit(unitText)[0];
-    return fail(readAs ? { code: 'wrong-kind', read: text.trim(), unit: unitText, readAs } : { code: 'unknown-unit', read: text.trim(), unit: unitText });
+    return fail(
+      readAs
+        ? { code: 'wrong-kind', read: text.trim(), unit: unitText, readAs }
+        : { code: 'unknown-unit', read: text.trim(), unit: unitText },
+    );
   }
   const si = unit.toSi(number.value);
   if (!Number.isFinite(si)) return fail({ code: 'not-a-number', read: text.trim() });

@@ -28,47 +28,97 @@ const TURN = 2 * Math.PI;
 /** Mechanical horsepower: 550 ft·lbf/s. */
 const HORSEPOWER = 550 * 12 * INCH * POUND_FORCE;
 
-/** A full step moves a quarter of a rotor tooth, so teeth = 90° / step angle: a reciprocal, and said so here. */
-const stepAngle: Unit = { symbol: '°', also: ['deg', 'degree', 'degrees'], toSi: (deg) => 90 / deg, fromSi: (z) => 90 / z };
+/**
+ * A full step moves a quarter of a rotor tooth, so teeth = 90° / step angle: a reciprocal, and said so here.
+ */
+const stepAngle: Unit = {
+  symbol: '°',
+  also: ['deg', 'degree', 'degrees'],
+  toSi: (deg) => 90 / deg,
+  fromSi: (z) => 90 / z,
+};
 
 const siOnly = (symbol: string): readonly Unit[] => [unit(symbol, 1)];
 
 /** Units by kind. The first is the metric display unit. */
 export const units: { readonly [K in Kind]: readonly Unit[] } = {
   length: [
-    unit('mm', 1e-3), unit('m', 1), unit('cm', 1e-2), unit('µm', 1e-6, 'um', 'micron', 'microns'),
-    unit('in', INCH, '"', '″', 'inch', 'inches'), unit('ft', 12 * INCH, "'", '′', 'foot', 'feet'),
+    unit('mm', 1e-3),
+    unit('m', 1),
+    unit('cm', 1e-2),
+    unit('µm', 1e-6, 'um', 'micron', 'microns'),
+    unit('in', INCH, '"', '″', 'inch', 'inches'),
+    unit('ft', 12 * INCH, "'", '′', 'foot', 'feet'),
     unit('thou', INCH / 1000, 'mil', 'mils'),
   ],
-  area: [unit('mm²', 1e-6, 'mm2'), unit('m²', 1, 'm2'), unit('cm²', 1e-4, 'cm2'), unit('in²', INCH * INCH, 'in2', 'sqin')],
-  mass: [unit('kg', 1), unit('g', 1e-3), unit('t', 1000), unit('lb', POUND, 'lbs', 'lbm', 'pound', 'pounds'), unit('oz', POUND / 16, 'ounce', 'ounces')],
-  time: [unit('s', 1, 'sec', 'second', 'seconds'), unit('ms', 1e-3), unit('min', 60, 'minute', 'minutes'), unit('h', 3600, 'hr', 'hour', 'hours')],
+  area: [
+    unit('mm²', 1e-6, 'mm2'),
+    unit('m²', 1, 'm2'),
+    unit('cm²', 1e-4, 'cm2'),
+    unit('in²', INCH * INCH, 'in2', 'sqin'),
+  ],
+  mass: [
+    unit('kg', 1),
+    unit('g', 1e-3),
+    unit('t', 1000),
+    unit('lb', POUND, 'lbs', 'lbm', 'pound', 'pounds'),
+    unit('oz', POUND / 16, 'ounce', 'ounces'),
+  ],
+  time: [
+    unit('s', 1, 'sec', 'second', 'seconds'),
+    unit('ms', 1e-3),
+    unit('min', 60, 'minute', 'minutes'),
+    unit('h', 3600, 'hr', 'hour', 'hours'),
+  ],
   force: [
-    unit('N', 1, 'newton', 'newtons'), unit('kN', 1000), unit('kgf', GRAVITY, 'kp'), unit('gf', GRAVITY / 1000),
-    unit('lbf', POUND_FORCE), unit('ozf', OUNCE_FORCE),
+    unit('N', 1, 'newton', 'newtons'),
+    unit('kN', 1000),
+    unit('kgf', GRAVITY, 'kp'),
+    unit('gf', GRAVITY / 1000),
+    unit('lbf', POUND_FORCE),
+    unit('ozf', OUNCE_FORCE),
   ],
   torque: [
-    unit('N·m', 1, 'nm', 'n-m', 'n*m'), unit('N·cm', 1e-2, 'ncm', 'n-cm', 'n*cm'), unit('mN·m', 1e-3, 'mnm'), unit('kgf·cm', GRAVITY / 100, 'kgcm', 'kg-cm', 'kgf-cm'),
+    unit('N·m', 1, 'nm', 'n-m', 'n*m'),
+    unit('N·cm', 1e-2, 'ncm', 'n-cm', 'n*cm'),
+    unit('mN·m', 1e-3, 'mnm'),
+    unit('kgf·cm', GRAVITY / 100, 'kgcm', 'kg-cm', 'kgf-cm'),
     unit('oz-in', OUNCE_FORCE * INCH, 'ozin', 'ozf-in', 'ozfin', 'in-oz', 'inoz', 'oz*in'),
     unit('lbf-in', POUND_FORCE * INCH, 'lbfin', 'lb-in', 'lbin', 'in-lb', 'inlb'),
     unit('lbf-ft', POUND_FORCE * 12 * INCH, 'lbfft', 'lb-ft', 'lbft', 'ft-lb', 'ftlb'),
   ],
   speed: [
-    unit('m/min', 1 / 60), unit('mm/min', 1e-3 / 60), unit('mm/s', 1e-3), unit('m/s', 1),
-    unit('in/min', INCH / 60, 'ipm', '"/min'), unit('in/s', INCH, 'ips', '"/s'), unit('ft/min', (12 * INCH) / 60, 'fpm', "'/min"),
+    unit('m/min', 1 / 60),
+    unit('mm/min', 1e-3 / 60),
+    unit('mm/s', 1e-3),
+    unit('m/s', 1),
+    unit('in/min', INCH / 60, 'ipm', '"/min'),
+    unit('in/s', INCH, 'ips', '"/s'),
+    unit('ft/min', (12 * INCH) / 60, 'fpm', "'/min"),
   ],
   acceleration: [
-    unit('m/s²', 1, 'm/s2', 'm/s^2'), unit('mm/s²', 1e-3, 'mm/s2', 'mm/s^2'), unit('g', GRAVITY), unit('in/s²', INCH, 'in/s2', 'in/s^2', '"/s²'),
+    unit('m/s²', 1, 'm/s2', 'm/s^2'),
+    unit('mm/s²', 1e-3, 'mm/s2', 'mm/s^2'),
+    unit('g', GRAVITY),
+    unit('in/s²', INCH, 'in/s2', 'in/s^2', '"/s²'),
   ],
-  jerk: [unit('m/s³', 1, 'm/s3', 'm/s^3'), unit('mm/s³', 1e-3, 'mm/s3', 'mm/s^3'), unit('in/s³', INCH, 'in/s3', 'in/s^3')],
+  jerk: [
+    unit('m/s³', 1, 'm/s3', 'm/s^3'),
+    unit('mm/s³', 1e-3, 'mm/s3', 'mm/s^3'),
+    unit('in/s³', INCH, 'in/s3', 'in/s^3'),
+  ],
   angle: [unit('°', DEGREE, 'deg', 'degree', 'degrees'), unit('rad', 1), unit('arcmin', DEGREE / 60)],
   angularSpeed: [unit('rpm', TURN / 60, 'rev/min', '1/min', 'r/min'), unit('rad/s', 1), unit('rev/s', TURN)],
   angularAcceleration: siOnly('rad/s²'),
   frequency: [unit('Hz', 1), unit('kHz', 1e3), unit('1/min', 1 / 60)],
   pulseRate: [unit('kHz', 1e3), unit('Hz', 1, 'pulses/s', 'steps/s', 'pps', '1/s'), unit('MHz', 1e6)],
   inertia: [
-    unit('kg·cm²', 1e-4, 'kgcm2', 'kgcm²', 'kg*cm2'), unit('g·cm²', 1e-7, 'gcm2', 'gcm²', 'g*cm2'), unit('kg·m²', 1, 'kgm2', 'kgm²', 'kg*m2'),
-    unit('kg·mm²', 1e-6, 'kgmm2'), unit('oz-in²', (POUND / 16) * INCH * INCH, 'ozin2', 'oz-in2', 'oz*in2'), unit('lb-in²', POUND * INCH * INCH, 'lbin2', 'lb-in2'),
+    unit('kg·cm²', 1e-4, 'kgcm2', 'kgcm²', 'kg*cm2'),
+    unit('g·cm²', 1e-7, 'gcm2', 'gcm²', 'g*cm2'),
+    unit('kg·m²', 1, 'kgm2', 'kgm²', 'kg*m2'),
+    unit('kg·mm²', 1e-6, 'kgmm2'),
+    unit('oz-in²', (POUND / 16) * INCH * INCH, 'ozin2', 'oz-in2', 'oz*in2'),
+    unit('lb-in²', POUND * INCH * INCH, 'lbin2', 'lb-in2'),
   ],
   voltage: [unit('V', 1, 'volt', 'volts', 'vdc'), unit('mV', 1e-3), unit('kV', 1e3)],
   current: [unit('A', 1, 'amp', 'amps', 'ampere'), unit('mA', 1e-3)],
@@ -78,13 +128,22 @@ export const units: { readonly [K in Kind]: readonly Unit[] } = {
   ratio: [unit('', 1), unit('%', 1e-2, 'percent')],
   count: [unit('', 1)],
   rotorTeeth: [unit('teeth', 1, '', 'tooth'), stepAngle, unit('steps', 1 / 4, 'steps/rev', 'steps per turn')],
-  stiffness: [unit('N/µm', 1e6, 'n/um'), unit('N/mm', 1e3), unit('N/m', 1), unit('lbf/in', POUND_FORCE / INCH, 'lb/in')],
+  stiffness: [
+    unit('N/µm', 1e6, 'n/um'),
+    unit('N/mm', 1e3),
+    unit('N/m', 1),
+    unit('lbf/in', POUND_FORCE / INCH, 'lb/in'),
+  ],
   torsionalStiffness: [unit('N·m/rad', 1, 'nm/rad'), unit('lbf-in/rad', POUND_FORCE * INCH, 'lb-in/rad')],
   temperatureRise: [unit('K', 1, '°C', 'degc', 'c'), unit('°F', 5 / 9, 'degf', 'f')],
   density: [unit('kg/m³', 1, 'kg/m3')],
   modulus: [unit('GPa', 1e9), unit('MPa', 1e6, 'n/mm2', 'n/mm²'), unit('Pa', 1)],
   torqueConstant: [unit('N·m/A', 1)],
-  linearPerTurn: [unit('mm', 1e-3, 'mm/rev', 'mm/turn'), unit('in', INCH, '"', 'inch', 'in/rev', 'in/turn'), unit('m', 1)],
+  linearPerTurn: [
+    unit('mm', 1e-3, 'mm/rev', 'mm/turn'),
+    unit('in', INCH, '"', 'inch', 'in/rev', 'in/turn'),
+    unit('m', 1),
+  ],
   travelPerRadian: [unit('mm/rad', 1e-3)],
   pulsesPerLength: [unit('pulses/mm', 1e3), unit('pulses/in', 1 / INCH), unit('pulses/m', 1)],
   thermalExpansion: [unit('1e-6/K', 1e-6)],
@@ -96,7 +155,14 @@ export const units: { readonly [K in Kind]: readonly Unit[] } = {
   bendingStiffness: [unit('kN·m²', 1e3), unit('N·m²', 1)],
   compliance: [unit('µm/N', 1e-6), unit('m/N', 1)],
   removalRate: [unit('cm³/min', 1e-6 / 60), unit('m³/s', 1), unit('in³/min', INCH ** 3 / 60, 'in3/min')],
-  slope: [unit('mm/m', 1e-3), unit('µm/m', 1e-6, 'um/m'), unit('mrad', 1e-3), unit('in/ft', 1 / 12), unit('arcsec', DEGREE / 3600), unit('rad', 1, 'm/m')],
+  slope: [
+    unit('mm/m', 1e-3),
+    unit('µm/m', 1e-6, 'um/m'),
+    unit('mrad', 1e-3),
+    unit('in/ft', 1 / 12),
+    unit('arcsec', DEGREE / 3600),
+    unit('rad', 1, 'm/m'),
+  ],
   linearDensity: [unit('kg/m', 1), unit('g/m', 1e-3), unit('lb/ft', POUND / (12 * INCH))],
 };
 

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { all, create } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { displayUnit, explainParseError, formatIn, formatNumber, kinds, kindWords, parseQuantity, readNumber, units } from '.';
+import {
+  displayUnit,
+  explainParseError,
+  formatIn,
+  formatNumber,
+  kinds,
+  kindWords,
+  parseQuantity,
+  readNumber,
+  units,
+} from '.';
 
 const si = (kind: Parameters<typeof parseQuantity>[0], text: string, bare?: string): number => {
   const read = parseQuantity(kind, text, bare);
@@ -11,14 +21,40 @@ const si = (kind: Parameters<typeof parseQuantity>[0], text: string, bare?: stri
 
 describe('what builders type', () => {
   it.each([
-    ['length', '54 in', 1.3716], ['length', '3/8 in', 0.009525], ['length', '1-1/2"', 0.0381], ['length', '1 1/4 in', 0.03175],
-    ['length', '5 thou', 127e-6], ['length', '10 µm', 10e-6], ['length', '10 μm', 10e-6], ['length', '1,5 m', 1.5], ['length', `4' 6"`, 1.3716], ['length', '4 ft 6 1/2 in', 1.3843],
-    ['length', '1 250 mm', 1.25], ['length', '1,250.5 mm', 1.2505], ['length', '1.250,5 mm', 1.2505], ['length', '0,125 in', 0.003175],
-    ['speed', '15 m/min', 0.25], ['speed', '100 ipm', 2.54 / 60], ['mass', '26 lb', 26 * 0.45359237],
-    ['power', '2.2 kW', 2200], ['force', '75 kgf', 735.49875], ['inductance', '3.2 mH', 3.2e-3], ['resistance', '0.9 ohm', 0.9], ['resistance', '0.9 Ω', 0.9],
-    ['angle', '90 deg', Math.PI / 2], ['angle', '8 arcmin', (8 / 60) * (Math.PI / 180)], ['ratio', '92 %', 0.92], ['ratio', '0,92', 0.92],
-    ['rotorTeeth', '50', 50], ['rotorTeeth', '1.8 deg', 50], ['rotorTeeth', '0.9°', 100], ['rotorTeeth', '200 steps', 50],
-    ['acceleration', '0.1 g', 0.980665], ['pulseRate', '100 kHz', 1e5], ['linearPerTurn', '0.2 in', 0.00508], ['stiffness', '90 N/um', 9e7],
+    ['length', '54 in', 1.3716],
+    ['length', '3/8 in', 0.009525],
+    ['length', '1-1/2"', 0.0381],
+    ['length', '1 1/4 in', 0.03175],
+    ['length', '5 thou', 127e-6],
+    ['length', '10 µm', 10e-6],
+    ['length', '10 μm', 10e-6],
+    ['length', '1,5 m', 1.5],
+    ['length', `4' 6"`, 1.3716],
+    ['length', '4 ft 6 1/2 in', 1.3843],
+    ['length', '1 250 mm', 1.25],
+    ['length', '1,250.5 mm', 1.2505],
+    ['length', '1.250,5 mm', 1.2505],
+    ['length', '0,125 in', 0.003175],
+    ['speed', '15 m/min', 0.25],
+    ['speed', '100 ipm', 2.54 / 60],
+    ['mass', '26 lb', 26 * 0.45359237],
+    ['power', '2.2 kW', 2200],
+    ['force', '75 kgf', 735.49875],
+    ['inductance', '3.2 mH', 3.2e-3],
+    ['resistance', '0.9 ohm', 0.9],
+    ['resistance', '0.9 Ω', 0.9],
+    ['angle', '90 deg', Math.PI / 2],
+    ['angle', '8 arcmin', (8 / 60) * (Math.PI / 180)],
+    ['ratio', '92 %', 0.92],
+    ['ratio', '0,92', 0.92],
+    ['rotorTeeth', '50', 50],
+    ['rotorTeeth', '1.8 deg', 50],
+    ['rotorTeeth', '0.9°', 100],
+    ['rotorTeeth', '200 steps', 50],
+    ['acceleration', '0.1 g', 0.980665],
+    ['pulseRate', '100 kHz', 1e5],
+    ['linearPerTurn', '0.2 in', 0.00508],
+    ['stiffness', '90 N/um', 9e7],
   ] as const)('%s: %s', (kind, text, expected) => {
     expect(si(kind, text)).toBeCloseTo(expected, 12);
   });
@@ -47,7 +83,10 @@ describe('what is refused, in words', () => {
     ['force', '75 kg', /is a mass; a force is wanted.*kgf/],
     ['speed', '300 rpm', /is a speed of rotation; a speed is wanted/],
     ['length', '12 parsnips', /“parsnips” is not a unit I know; a length is wanted/],
-    ['length', 'twelve', /not a number/], ['length', '', /Nothing typed/], ['length', '3/0 in', /not a number/], ['length', '1.2.3 mm', /not a number/],
+    ['length', 'twelve', /not a number/],
+    ['length', '', /Nothing typed/],
+    ['length', '3/0 in', /not a number/],
+    ['length', '1.2.3 mm', /not a number/],
     ['length', '1,250 mm', /can be read as 1250 or as 1\.25/],
   ] as const)('%s: %s', (kind, text, message) => {
     const read = parseQuantity(kind, text);
@@ -56,11 +95,14 @@ describe('what is refused, in words', () => {
   });
 
   it('never throws and never lets a number through that is none', () => {
-    fc.assert(fc.property(fc.string(), fc.constantFrom(...kinds), (text, kind) => {
-      const read = parseQuantity(kind, text, units[kind][0]!.symbol);
-      if (read.ok) expect(Number.isFinite(read.si)).toBe(true);
-      else expect(explainParseError(kind, read.error).length).toBeGreaterThan(10);
-    }), { numRuns: 2000 });
+    fc.assert(
+      fc.property(fc.string(), fc.constantFrom(...kinds), (text, kind) => {
+        const read = parseQuantity(kind, text, units[kind][0]!.symbol);
+        if (read.ok) expect(Number.isFinite(read.si)).toBe(true);
+        else expect(explainParseError(kind, read.error).length).toBeGreaterThan(10);
+      }),
+      { numRuns: 2000 },
+    );
   });
 });
 
@@ -68,18 +110,52 @@ describe('referee: a general units library', () => {
   const math = create(all!);
   // Our symbol -> theirs. Only units that both know.
   const theirs: Record<string, string> = {
-    'length/in': 'in', 'length/ft': 'ft', 'length/thou': 'mil', 'mass/lb': 'lbm', 'mass/oz': 'oz', 'force/lbf': 'lbf', 'force/kgf': 'kgf', 'torque/oz-in': 'lbf in/16',
-    'torque/lbf-in': 'lbf in', 'torque/lbf-ft': 'lbf ft', 'speed/in/min': 'in/minute', 'speed/m/min': 'm/minute', 'speed/ft/min': 'ft/minute', 'acceleration/in/s²': 'in/s^2',
-    'power/hp': 'hp', 'inertia/oz-in²': 'oz in^2', 'inertia/lb-in²': 'lbm in^2', 'stiffness/lbf/in': 'lbf/in', 'angle/arcmin': 'arcmin', 'angle/°': 'deg', 'area/in²': 'in^2', 'angularSpeed/rpm': 'cycle/minute',
+    'length/in': 'in',
+    'length/ft': 'ft',
+    'length/thou': 'mil',
+    'mass/lb': 'lbm',
+    'mass/oz': 'oz',
+    'force/lbf': 'lbf',
+    'force/kgf': 'kgf',
+    'torque/oz-in': 'lbf in/16',
+    'torque/lbf-in': 'lbf in',
+    'torque/lbf-ft': 'lbf ft',
+    'speed/in/min': 'in/minute',
+    'speed/m/min': 'm/minute',
+    'speed/ft/min': 'ft/minute',
+    'acceleration/in/s²': 'in/s^2',
+    'power/hp': 'hp',
+    'inertia/oz-in²': 'oz in^2',
+    'inertia/lb-in²': 'lbm in^2',
+    'stiffness/lbf/in': 'lbf/in',
+    'angle/arcmin': 'arcmin',
+    'angle/°': 'deg',
+    'area/in²': 'in^2',
+    'angularSpeed/rpm': 'cycle/minute',
   };
   const base: Record<string, string> = {
-    length: 'm', mass: 'kg', force: 'N', torque: 'N m', speed: 'm/s', acceleration: 'm/s^2', power: 'W', inertia: 'kg m^2', stiffness: 'N/m', angle: 'rad', area: 'm^2', angularSpeed: 'rad/s',
+    length: 'm',
+    mass: 'kg',
+    force: 'N',
+    torque: 'N m',
+    speed: 'm/s',
+    acceleration: 'm/s^2',
+    power: 'W',
+    inertia: 'kg m^2',
+    stiffness: 'N/m',
+    angle: 'rad',
+    area: 'm^2',
+    angularSpeed: 'rad/s',
   };
   it.each(Object.entries(theirs))('%s', (ours, their) => {
     const [kind, ...symbol] = ours.split('/') as [keyof typeof units, ...string[]];
     const unit = units[kind].find((u) => u.symbol === symbol.join('/'))!;
     // kgf is not in the library: standard gravity by NIST SP 811 instead.
-    const expected = their === 'kgf' ? 9.80665 : math.unit(1, their === 'lbf in/16' ? 'lbf in' : their).toNumber(base[kind]!) / (their === 'lbf in/16' ? 16 : 1);
+    const expected =
+      their === 'kgf'
+        ? 9.80665
+        : math.unit(1, their === 'lbf in/16' ? 'lbf in' : their).toNumber(base[kind]!) /
+          (their === 'lbf in/16' ? 16 : 1);
     expect(unit.toSi(1) / expected).toBeCloseTo(1, 7);
   });
 });
@@ -87,26 +163,37 @@ describe('referee: a general units library', () => {
 describe('parse and format', () => {
   it('are inverse of each other for every unit of every kind', () => {
     const every = kinds.flatMap((kind) => units[kind].map((unit) => ({ kind, unit })));
-    fc.assert(fc.property(fc.constantFrom(...every), fc.double({ min: 1e-6, max: 1e9, noNaN: true }), ({ kind, unit }, value) => {
-      const shown = formatIn(unit, unit.toSi(value), 12);
-      const read = parseQuantity(kind, shown.text, unit.symbol);
-      expect(read.ok).toBe(true);
-      if (read.ok) expect(read.si / unit.toSi(value)).toBeCloseTo(1, 9);
-    }), { numRuns: 2000 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...every),
+        fc.double({ min: 1e-6, max: 1e9, noNaN: true }),
+        ({ kind, unit }, value) => {
+          const shown = formatIn(unit, unit.toSi(value), 12);
+          const read = parseQuantity(kind, shown.text, unit.symbol);
+          expect(read.ok).toBe(true);
+          if (read.ok) expect(read.si / unit.toSi(value)).toBeCloseTo(1, 9);
+        },
+      ),
+      { numRuns: 2000 },
+    );
   });
 
   it('keeps toSi and fromSi inverse', () => {
-    for (const kind of kinds) for (const unit of units[kind]) expect(unit.fromSi(unit.toSi(7.25))).toBeCloseTo(7.25, 9);
+    for (const kind of kinds)
+      for (const unit of units[kind]) expect(unit.fromSi(unit.toSi(7.25))).toBeCloseTo(7.25, 9);
   });
 
   it('writes numbers as people do', () => {
-    expect([2540, 0.8, 12.345678, 0, 1e-7, 123456789, Infinity, NaN, -3.10].map((v) => formatNumber(v))).toEqual(['2540', '0.8', '12.35', '0', '1e-7', '1.235e8', 'no limit', 'not a number', '-3.1']);
+    expect(
+      [2540, 0.8, 12.345678, 0, 1e-7, 123456789, Infinity, NaN, -3.1].map((v) => formatNumber(v)),
+    ).toEqual(['2540', '0.8', '12.35', '0', '1e-7', '1.235e8', 'no limit', 'not a number', '-3.1']);
   });
 
   it('shows imperial where the trade has a habit, and the example of every kind can be typed', () => {
     expect(displayUnit('torque', 'imperial').symbol).toBe('oz-in');
     expect(displayUnit('voltage', 'imperial').symbol).toBe('V');
-    for (const kind of kinds) expect(parseQuantity(kind, kindWords[kind].example.split(' or ')[0]!, '').ok, kind).toBe(true);
+    for (const kind of kinds)
+      expect(parseQuantity(kind, kindWords[kind].example.split(' or ')[0]!, '').ok, kind).toBe(true);
   });
 
   it('reads mixed numbers', () => {

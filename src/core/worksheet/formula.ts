@@ -40,7 +40,9 @@ interface FormulaSpec<S extends SymbolTable, R extends Kind> extends Omit<Formul
 }
 
 /** Defines a formula; the number that `evaluate` returns becomes a quantity of the result's kind. */
-export function defineFormula<const S extends SymbolTable, const R extends Kind>(spec: FormulaSpec<S, R>): Formula<S, R> {
+export function defineFormula<const S extends SymbolTable, const R extends Kind>(
+  spec: FormulaSpec<S, R>,
+): Formula<S, R> {
   const { evaluate, ...rest } = spec;
   const kind = spec.result.kind;
   return { ...rest, evaluate: (inputs) => quantity(kind, evaluate(inputs)) };

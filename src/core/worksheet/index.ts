@@ -1,3 +1,10 @@
-export { type Citation, defineFormula, type Formula, type InputsOf, type SymbolOf, type SymbolTable } from './formula';
+export {
+  type Citation,
+  defineFormula,
+  type Formula,
+  type InputsOf,
+  type SymbolOf,
+  type SymbolTable,
+} from './formula';
 export { type Line, recordingWorksheet, silentWorksheet, type Sources, type Worksheet } from './worksheet';
 export { namesIn, texOf, texQuantity, texWithNumbers } from './tex';

@@ -9,7 +9,10 @@ type Printed = Pick<Formula, 'tex' | 'symbols' | 'result'>;
 
 /** The formula in symbols, as TeX. */
 export function texOf(formula: Printed): string {
-  const right = formula.tex.replace(placeholder, (whole, name: string) => formula.symbols[name]?.tex ?? whole);
+  const right = formula.tex.replace(
+    placeholder,
+    (whole, name: string) => formula.symbols[name]?.tex ?? whole,
+  );
   return `${formula.result.tex} = ${right}`;
 }
 
@@ -18,8 +21,11 @@ const escapeTex = (text: string) => text.replace(/[%#&_$]/g, '\\$&');
 /** A quantity as TeX with an upright unit. */
 export function texQuantity(kind: Formula['result']['kind'], si: number, system: UnitSystem): string {
   const shown = formatQuantity(kind, si, system);
-  const number = /^-?[\d.]+$/.test(shown.number) ? shown.number : shown.number.replace(/^(-?[\d.]+)e(-?\d+)$/, '$1\\cdot 10^{$2}');
-  const safe = /^[-\d.\\{}^a-z ]+$/.test(number) && !/^[a-z]/.test(number) ? number : `\\text{${escapeTex(number)}}`;
+  const number = /^-?[\d.]+$/.test(shown.number)
+    ? shown.number
+    : shown.number.replace(/^(-?[\d.]+)e(-?\d+)$/, '$1\\cdot 10^{$2}');
+  const safe =
+    /^[-\d.\\{}^a-z ]+$/.test(number) && !/^[a-z]/.test(number) ? number : `\\text{${escapeTex(number)}}`;
   return shown.unit === '' ? safe : `${safe}\\,\\text{${escapeTex(shown.unit)}}`;
 }
 
@@ -29,10 +35,16 @@ export function texWithNumbers(line: Line, system: UnitSystem): string {
   const right = formula.tex.replace(placeholder, (whole, name: string) => {
     const symbol = formula.symbols[name];
     const value = line.inputs[name];
-    return symbol === undefined || value === undefined ? whole : `{${texQuantity(symbol.kind, value, system)}}`;
+    return symbol === undefined || value === undefined
+      ? whole
+      : `{${texQuantity(symbol.kind, value, system)}}`;
   });
-  return `${formula.result.tex} = ${right} = \\mathbf{${texQuantity(formula.result.kind, line.value, system)}}`;
+  return (
+    `${formula.result.tex} = ${right} = ` +
+    `\\mathbf{${texQuantity(formula.result.kind, line.value, system)}}`
+  );
 }
 
 /** Names used in an expression: the tests hold them against the symbol table. */
-export const namesIn = (formula: Pick<Formula, 'tex'>): string[] => [...formula.tex.matchAll(placeholder)].map((m) => m[1]!);
+export const namesIn = (formula: Pick<Formula, 'tex'>): string[] =>
+  [...formula.tex.matchAll(placeholder)].map((m) => m[1]!);

@@ -24,7 +24,12 @@ export interface Worksheet {
    * @param key names the line inside the report, unique; findings and rungs refer to it.
    * @param sources where the inputs come from, so that the working can be followed back to what was typed.
    */
-  apply<S extends SymbolTable, R extends Kind>(formula: Formula<S, R>, inputs: InputsOf<S>, key: string, sources?: Sources<S>): Quantity<R>;
+  apply<S extends SymbolTable, R extends Kind>(
+    formula: Formula<S, R>,
+    inputs: InputsOf<S>,
+    key: string,
+    sources?: Sources<S>,
+  ): Quantity<R>;
 }
 
 export const silentWorksheet: Worksheet = {
@@ -33,7 +38,9 @@ export const silentWorksheet: Worksheet = {
   apply: (formula, inputs) => formula.evaluate(inputs),
 };
 
-/** A worksheet that keeps its lines, in the order of computation. A key that comes twice keeps the last line. */
+/**
+ * A worksheet that keeps its lines, in the order of computation. A key that comes twice keeps the last line.
+ */
 export function recordingWorksheet(): Worksheet {
   const lines: Line[] = [];
   return {
@@ -41,7 +48,13 @@ export function recordingWorksheet(): Worksheet {
     records: true,
     apply(formula, inputs, key, sources) {
       const value = formula.evaluate(inputs);
-      const line: Line = { key, formula: formula as unknown as Formula, inputs: { ...inputs }, sources: { ...sources }, value };
+      const line: Line = {
+        key,
+        formula: formula as unknown as Formula,
+        inputs: { ...inputs },
+        sources: { ...sources },
+        value,
+      };
       const at = lines.findIndex((l) => l.key === key);
       if (at >= 0) lines.splice(at, 1);
       lines.push(line);

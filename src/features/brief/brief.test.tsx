@@ -61,7 +61,9 @@ describe('cuts', () => {
   it('come and go; the worst is marked; each axis may take its load from them', async () => {
     const session = await openSession(kayak!);
     const onPick = vi.fn();
-    renderEditing(session, (project, editor) => <CutList project={project} editor={editor} loads={cutLoads(project.brief)} picked={0} onPick={onPick} />);
+    renderEditing(session, (project, editor) => (
+      <CutList project={project} editor={editor} loads={cutLoads(project.brief)} picked={0} onPick={onPick} />
+    ));
     expect(screen.getByRole('button', { name: /^Aluminium.*the worst/ })).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Drag knife' }));
     expect(session.project!.brief.cuts.at(-1)).toMatchObject({ kind: 'knife', name: 'New cut' });
@@ -71,25 +73,52 @@ describe('cuts', () => {
     expect(session.project!.axes[1]!.demands.cuttingFrom).toBe('typed');
     expect(screen.getByText(/X Gantry axis, 165 N typed/)).toBeInTheDocument();
   });
-  it('a material brings its specific force; a width beyond the cutter is refused; the working is one press away', async () => {
-    const session = await openSession(kayak!);
-    const onWorking = vi.fn();
-    renderEditing(session, (project, editor) => <><CutFields project={project} editor={editor} index={0} /><CutAnswer project={project} load={cutLoads(project.brief)[0]!} cut={project.brief.cuts[0]!} onWorking={onWorking} /></>);
-    await userEvent.selectOptions(screen.getByLabelText('Material'), 'aluminium');
-    expect(session.project!.brief.cuts[0]).toMatchObject({ stock: 'aluminium', kc11: { si: 750e6 }, exponent: { si: 0.25 } });
-    await userEvent.clear(screen.getByLabelText('Width'));
-    await userEvent.type(screen.getByLabelText('Width'), '9 mm');
-    expect(screen.getByRole('alert')).toHaveTextContent('no larger than the cutter');
-    await userEvent.click(screen.getByRole('button', { name: /^Power at the cutter/ }));
-    expect(onWorking).toHaveBeenCalledWith('cut.outline.power');
-    expect(screen.getByText(/0.125 mm \(0.00492 in\)/)).toBeInTheDocument();
-  });
+  it(
+    'a material brings its specific force; a width beyond the cutter is refused; the working is ' +
+      'one press away',
+    async () => {
+      const session = await openSession(kayak!);
+      const onWorking = vi.fn();
+      renderEditing(session, (project, editor) => (
+        <>
+          <CutFields project={project} editor={editor} index={0} />
+          <CutAnswer
+            project={project}
+            load={cutLoads(project.brief)[0]!}
+            cut={project.brief.cuts[0]!}
+            onWorking={onWorking}
+          />
+        </>
+      ));
+      await userEvent.selectOptions(screen.getByLabelText('Material'), 'aluminium');
+      expect(session.project!.brief.cuts[0]).toMatchObject({
+        stock: 'aluminium',
+        kc11: { si: 750e6 },
+        exponent: { si: 0.25 },
+      });
+      await userEvent.clear(screen.getByLabelText('Width'));
+      await userEvent.type(screen.getByLabelText('Width'), '9 mm');
+      expect(screen.getByRole('alert')).toHaveTextContent('no larger than the cutter');
+      await userEvent.click(screen.getByRole('button', { name: /^Power at the cutter/ }));
+      expect(onWorking).toHaveBeenCalledWith('cut.outline.power');
+      expect(screen.getByText(/0.125 mm \(0.00492 in\)/)).toBeInTheDocument();
+    },
+  );
   it('of no force say what they ask, and a machine without any says what to do', async () => {
     const session = await openSession(scenery!);
-    renderEditing(session, (project) => <CutAnswer project={project} load={cutLoads(project.brief)[0]!} cut={project.brief.cuts[0]!} onWorking={vi.fn()} />);
+    renderEditing(session, (project) => (
+      <CutAnswer
+        project={project}
+        load={cutLoads(project.brief)[0]!}
+        cut={project.brief.cuts[0]!}
+        onWorking={vi.fn()}
+      />
+    ));
     expect(screen.getByText('24 N')).toBeInTheDocument();
     cleanup();
-    renderEditing(await openSession(startingProject('x', '2026-11-25T00:00:00.000Z')), (project, editor) => <CutList project={project} editor={editor} loads={[]} picked={-1} onPick={vi.fn()} />);
+    renderEditing(await openSession(startingProject('x', '2026-11-25T00:00:00.000Z')), (project, editor) => (
+      <CutList project={project} editor={editor} loads={[]} picked={-1} onPick={vi.fn()} />
+    ));
     expect(screen.getByText(/No cut is given yet/)).toBeInTheDocument();
   });
 });
@@ -97,14 +126,21 @@ describe('cuts', () => {
 describe('masses', () => {
   it('a body takes its mass from a shape, and the sum of every axis below follows', async () => {
     const session = await openSession(kayak!);
-    renderEditing(session, (project, editor) => <MassesView project={project} editor={editor} masses={massReport(project)} />);
+    renderEditing(session, (project, editor) => (
+      <MassesView project={project} editor={editor} masses={massReport(project)} />
+    ));
     const plunge = within(screen.getByRole('region', { name: 'Plunge axis' }));
     await userEvent.click(plunge.getByText('Spindle 2.2 kW with clamp'));
     await userEvent.selectOptions(plunge.getAllByLabelText('Mass by')[0]!, 'spindle');
     // 80 x 210 mm at 4800 kg/m³: 5.07 kg in place of 7.9 kg.
     expect(plunge.getByText('8.767 kg')).toBeInTheDocument();
-    expect(within(screen.getByRole('region', { name: 'Bed axis' })).getByText(/62\.\d+ kg/)).toBeInTheDocument();
-    await userEvent.selectOptions(within(screen.getByRole('region', { name: 'Bed axis' })).getByLabelText('Rides on'), 'plunge');
+    expect(
+      within(screen.getByRole('region', { name: 'Bed axis' })).getByText(/62\.\d+ kg/),
+    ).toBeInTheDocument();
+    await userEvent.selectOptions(
+      within(screen.getByRole('region', { name: 'Bed axis' })).getByLabelText('Rides on'),
+      'plunge',
+    );
     expect(session.project!.axes[0]!.carriedBy).toBeNull();
     const stand = within(screen.getByRole('region', { name: 'The stand' }));
     await userEvent.click(stand.getByRole('button', { name: 'Add a body' }));

@@ -17,7 +17,12 @@ const open: Session[] = [];
 let storage: MachineStorage;
 
 async function session(): Promise<Session> {
-  const s = new Session('tern-creek', storage, () => new Date(), () => `fresh-${++serial}`);
+  const s = new Session(
+    'tern-creek',
+    storage,
+    () => new Date(),
+    () => `fresh-${++serial}`,
+  );
   await s.open();
   open.push(s);
   return s;
@@ -41,7 +46,11 @@ describe('notices about storing', () => {
     const s = await session();
     render(<SaveNotice session={s} />);
     const save = storage.save.bind(storage);
-    storage.save = async () => ({ ok: false, reason: 'problem', problem: { code: 'no-space', cause: 'quota' } });
+    storage.save = async () => ({
+      ok: false,
+      reason: 'problem',
+      problem: { code: 'no-space', cause: 'quota' },
+    });
     rename(s, 'Too much');
     expect(await screen.findByText(/storage is full/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Export it as a file' })).toBeInTheDocument();
@@ -61,7 +70,10 @@ describe('notices about storing', () => {
     await waitFor(() => expect(two.project!.name).toBe('From one'));
   });
   it('warns when the browser is nearly full', async () => {
-    vi.stubGlobal('navigator', { ...navigator, storage: { persisted: async () => true, estimate: async () => ({ usage: 95, quota: 100 }) } });
+    vi.stubGlobal('navigator', {
+      ...navigator,
+      storage: { persisted: async () => true, estimate: async () => ({ usage: 95, quota: 100 }) },
+    });
     const s = await session();
     render(<SaveNotice session={s} />);
     rename(s, 'Edited');
@@ -71,19 +83,40 @@ describe('notices about storing', () => {
 });
 
 describe('asking the browser to keep the machines', () => {
-  const manager = (over: object) => ({ persisted: async () => false, persist: async () => true, estimate: async () => ({ usage: 1, quota: 4 }), ...over }) as unknown as StorageManager;
+  const manager = (over: object) =>
+    ({
+      persisted: async () => false,
+      persist: async () => true,
+      estimate: async () => ({ usage: 1, quota: 4 }),
+      ...over,
+    }) as unknown as StorageManager;
   it('reports the promise and the share in use, and never throws', async () => {
     expect(await askToKeep(manager({}))).toEqual({ persistent: true, used: 0.25 });
-    expect(await askToKeep(manager({ persist: async () => false, estimate: async () => ({}) }))).toEqual({ persistent: false });
+    expect(await askToKeep(manager({ persist: async () => false, estimate: async () => ({}) }))).toEqual({
+      persistent: false,
+    });
     expect(await askToKeep(undefined)).toEqual({ persistent: false });
-    expect(await askToKeep(manager({ persisted: async () => { throw new Error('no'); } }))).toEqual({ persistent: false });
+    expect(
+      await askToKeep(
+        manager({
+          persisted: async () => {
+            throw new Error('no');
+          },
+        }),
+      ),
+    ).toEqual({ persistent: false });
   });
 });
 
 describe('keys', () => {
   it('undo and redo from anywhere, and the list of keys', async () => {
     const s = await session();
-    render(<SnackbarProvider><Shortcuts session={s} /><input aria-label="field" /></SnackbarProvider>);
+    render(
+      <SnackbarProvider>
+        <Shortcuts session={s} />
+        <input aria-label="field" />
+      </SnackbarProvider>,
+    );
     rename(s, 'Changed');
     fireEvent.keyDown(screen.getByLabelText('field'), { key: 'z', ctrlKey: true });
     expect(s.project!.name).toBe('Tern Creek kayak router');
@@ -100,9 +133,13 @@ describe('keys', () => {
 describe('the report of the open machine', () => {
   it('computes again only the axis that an edit touched', () => {
     const project = demoProject();
-    const { result, rerender } = renderHook(({ p }) => useMachineReport(p, null), { initialProps: { p: project } });
+    const { result, rerender } = renderHook(({ p }) => useMachineReport(p, null), {
+      initialProps: { p: project },
+    });
     const before = result.current;
-    rerender({ p: setAt(project, 'axes.0.demands.rapid', { typed: '1 m/min', si: 1 / 60, basis: 'estimate' }) });
+    rerender({
+      p: setAt(project, 'axes.0.demands.rapid', { typed: '1 m/min', si: 1 / 60, basis: 'estimate' }),
+    });
     expect(result.current.axes[0]).not.toBe(before.axes[0]);
     expect(result.current.axes[0]!.verdict).toBe('holds');
     expect(result.current.axes[1]).toBe(before.axes[1]);

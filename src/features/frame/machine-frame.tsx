@@ -16,10 +16,20 @@ import { machineHref, stationNames, stations } from './stations';
 export function MachineFrame({ children }: { children: ReactNode }) {
   const path = usePathname();
   const id = useSearchParams().get('m');
-  const links = stations.map((s) => ({ name: stationNames[s], href: id ? machineHref(s, id) : '/', here: path === `/${s}` }));
+  const links = stations.map((s) => ({
+    name: stationNames[s],
+    href: id ? machineHref(s, id) : '/',
+    here: path === `/${s}`,
+  }));
   return (
     <Shell stations={links} home={{ href: '/', label: 'Rugged Carriage: all machines' }}>
-      {id ? <SessionProvider id={id}><WhenOpen>{children}</WhenOpen></SessionProvider> : <NoMachine reason="No machine is picked." />}
+      {id ? (
+        <SessionProvider id={id}>
+          <WhenOpen>{children}</WhenOpen>
+        </SessionProvider>
+      ) : (
+        <NoMachine reason="No machine is picked." />
+      )}
     </Shell>
   );
 }
@@ -28,19 +38,32 @@ function NoMachine({ reason }: { reason: string }) {
   return (
     <div className={styles.empty}>
       <h1>{reason}</h1>
-      <p><Link href="/">Go to your machines</Link></p>
+      <p>
+        <Link href="/">Go to your machines</Link>
+      </p>
     </div>
   );
 }
 
 function WhenOpen({ children }: { children: ReactNode }) {
   const session = useSession();
-  return session ? <Opened session={session}>{children}</Opened> : <p className={styles.loading} role="status">Opening…</p>;
+  return session ? (
+    <Opened session={session}>{children}</Opened>
+  ) : (
+    <p className={styles.loading} role="status">
+      Opening…
+    </p>
+  );
 }
 
 function Opened({ session, children }: { session: Session; children: ReactNode }) {
   const machine = useSessionState(session, (s) => s.machine);
-  if (machine.kind === 'loading') return <p className={styles.loading} role="status">Opening…</p>;
+  if (machine.kind === 'loading')
+    return (
+      <p className={styles.loading} role="status">
+        Opening…
+      </p>
+    );
   if (machine.kind === 'failed') {
     const { loaded } = machine;
     if (loaded.reason === 'missing') return <NoMachine reason="This machine is not in this browser." />;
@@ -48,8 +71,20 @@ function Opened({ session, children }: { session: Session; children: ReactNode }
       <div className={styles.empty}>
         <h1>This machine cannot be read</h1>
         <p>Nothing was changed. You can save it as it is and open it elsewhere.</p>
-        <ul>{loaded.issues.slice(0, 5).map((issue) => <li key={issue.path.join('.') + issue.code}>{explainIssue(issue)}</li>)}</ul>
-        <p><button type="button" onClick={() => downloadText('unreadable.machine.json', JSON.stringify(loaded.raw, null, 2))}>Save it as a file</button> <Link href="/">All machines</Link></p>
+        <ul>
+          {loaded.issues.slice(0, 5).map((issue) => (
+            <li key={issue.path.join('.') + issue.code}>{explainIssue(issue)}</li>
+          ))}
+        </ul>
+        <p>
+          <button
+            type="button"
+            onClick={() => downloadText('unreadable.machine.json', JSON.stringify(loaded.raw, null, 2))}
+          >
+            Save it as a file
+          </button>{' '}
+          <Link href="/">All machines</Link>
+        </p>
       </div>
     );
   }

@@ -2,7 +2,14 @@
 export const stations = ['brief', 'size', 'fit', 'build', 'prove', 'log'] as const;
 export type StationId = (typeof stations)[number];
 
-export const stationNames: Record<StationId, string> = { brief: 'Brief', size: 'Size', fit: 'Fit', build: 'Build', prove: 'Prove', log: 'Log' };
+export const stationNames: Record<StationId, string> = {
+  brief: 'Brief',
+  size: 'Size',
+  fit: 'Fit',
+  build: 'Build',
+  prove: 'Prove',
+  log: 'Log',
+};
 
 /** Address of a page of a machine. */
 export const machineHref = (page: 'machine' | StationId, machine: string, axis?: string): string =>

@@ -19,15 +19,32 @@ export interface FlexState {
 
 /** The frame of a machine, solved beside the page. The newest machine wins; older answers are dropped. */
 export function useFlex(project: Project): FlexState {
-  const [state, setState] = useState<FlexState & { readonly of: Project | null }>({ flex: null, busy: true, failed: null, of: null });
+  const [state, setState] = useState<FlexState & { readonly of: Project | null }>({
+    flex: null,
+    busy: true,
+    failed: null,
+    of: null,
+  });
   const newest = useRef(project);
   useEffect(() => {
     newest.current = project;
     const timer = setTimeout(() => {
-      flexClient().flex(project).then(
-        (flex) => { if (newest.current === project) setState({ flex, busy: false, failed: null, of: project }); },
-        (cause: unknown) => { if (newest.current === project) setState({ flex: null, busy: false, failed: cause instanceof Error ? cause.message : String(cause), of: project }); },
-      );
+      flexClient()
+        .flex(project)
+        .then(
+          (flex) => {
+            if (newest.current === project) setState({ flex, busy: false, failed: null, of: project });
+          },
+          (cause: unknown) => {
+            if (newest.current === project)
+              setState({
+                flex: null,
+                busy: false,
+                failed: cause instanceof Error ? cause.message : String(cause),
+                of: project,
+              });
+          },
+        );
     }, PAUSE);
     return () => clearTimeout(timer);
   }, [project]);

@@ -3,37 +3,69 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { chapters, exampleOf, formulaById } from '@/core/handbook';
-import { displayUnit, explainParseError, formatQuantity, hasOtherSystem, type Kind, parseQuantity, type UnitSystem } from '@/core/units';
+import {
+  displayUnit,
+  explainParseError,
+  formatQuantity,
+  hasOtherSystem,
+  type Kind,
+  parseQuantity,
+  type UnitSystem,
+} from '@/core/units';
 import { type Formula, texOf, texWithNumbers } from '@/core/worksheet';
 import { citationWords } from '@/ui/citation';
 import { Tex, TexSymbol } from '@/ui/tex';
 import styles from './handbook.module.css';
 
-const shownAs = (kind: Kind, si: number, system: UnitSystem) => (Number.isFinite(si) ? formatQuantity(kind, si, system, 5).text : 'no limit');
+const shownAs = (kind: Kind, si: number, system: UnitSystem) =>
+  Number.isFinite(si) ? formatQuantity(kind, si, system, 5).text : 'no limit';
 
 /** One formula: expression, symbols, source, range, and an example whose figures can be typed over. */
 export function FormulaPage({ id }: { id: string }) {
   const formula = formulaById(id);
-  if (!formula) return <main className={styles.page}><h1>No such formula</h1><p><Link href="/handbook">To the handbook</Link></p></main>;
+  if (!formula)
+    return (
+      <main className={styles.page}>
+        <h1>No such formula</h1>
+        <p>
+          <Link href="/handbook">To the handbook</Link>
+        </p>
+      </main>
+    );
   const chapter = chapters.find((c) => c.formulas.includes(formula))!;
   const at = chapter.formulas.indexOf(formula);
   const [before, after] = [chapter.formulas[at - 1], chapter.formulas[at + 1]];
   return (
     <main className={styles.page}>
       <header className={styles.head}>
-        <p className={styles.crumb}><Link href="/handbook">Handbook</Link> · {chapter.title}</p>
+        <p className={styles.crumb}>
+          <Link href="/handbook">Handbook</Link> · {chapter.title}
+        </p>
         <h1>{formula.title}</h1>
       </header>
       <Tex className={styles.tex} label="Formula" tex={texOf(formula)} />
       <Example key={id} formula={formula} />
       <dl className={styles.notes}>
-        <dt>Gives</dt><dd>{formula.result.meaning}</dd>
-        <dt>Source</dt><dd>{citationWords[formula.citation.basis]}. {formula.citation.text}.</dd>
-        <dt>Range of use</dt><dd>{formula.range}</dd>
+        <dt>Gives</dt>
+        <dd>{formula.result.meaning}</dd>
+        <dt>Source</dt>
+        <dd>
+          {citationWords[formula.citation.basis]}. {formula.citation.text}.
+        </dd>
+        <dt>Range of use</dt>
+        <dd>{formula.range}</dd>
       </dl>
       <nav className={styles.turn} aria-label="Beside it in the chapter">
-        {before && <Link href={`/handbook/${before.id}`} prefetch={false}>← {before.title}</Link>}
-        {after && <Link href={`/handbook/${after.id}`} prefetch={false}>{after.title} →</Link>}
+        {before && (
+          <Link href={`/handbook/${before.id}`} prefetch={false}>
+            ← {before.title}
+          </Link>
+        )}
+        {after && (
+          <Link href={`/handbook/${after.id}`} prefetch={false}>
+            {after.title} →
+          </Link>
+        )}
       </nav>
     </main>
   );
@@ -55,28 +87,78 @@ function Example({ formula }: { formula: Formula }) {
   const line = { key: formula.id, formula, inputs, sources: {}, value };
   return (
     <section aria-labelledby="example-title">
-      <h2 id="example-title">Example <small>invented figures; type over them</small></h2>
+      <h2 id="example-title">
+        Example <small>invented figures; type over them</small>
+      </h2>
       <table className={styles.symbols}>
-        <thead><tr><th scope="col">Symbol</th><th scope="col">Meaning</th><th scope="col">Value</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Symbol</th>
+            <th scope="col">Meaning</th>
+            <th scope="col">Value</th>
+          </tr>
+        </thead>
         <tbody>
           {Object.entries(formula.symbols).map(([name, s]) => (
             <tr key={name}>
-              <td><TexSymbol tex={s.tex} /></td>
+              <td>
+                <TexSymbol tex={s.tex} />
+              </td>
               <td>{s.meaning}</td>
               <td>
-                <input aria-label={s.meaning} value={drafts[name] ?? shownAs(s.kind, inputs[name] ?? NaN, system)} aria-invalid={errors[name] ? true : undefined} aria-describedby={errors[name] ? `${name}-error` : undefined} autoComplete="off"
-                  onChange={(e) => type(name, s.kind, e.target.value)} onBlur={() => { if (!errors[name]) setDrafts(Object.fromEntries(Object.entries(drafts).filter(([n]) => n !== name))); }} />
-                {errors[name] && <p role="alert" id={`${name}-error`}>{errors[name]}</p>}
+                <input
+                  aria-label={s.meaning}
+                  value={drafts[name] ?? shownAs(s.kind, inputs[name] ?? NaN, system)}
+                  aria-invalid={errors[name] ? true : undefined}
+                  aria-describedby={errors[name] ? `${name}-error` : undefined}
+                  autoComplete="off"
+                  onChange={(e) => type(name, s.kind, e.target.value)}
+                  onBlur={() => {
+                    if (!errors[name])
+                      setDrafts(Object.fromEntries(Object.entries(drafts).filter(([n]) => n !== name)));
+                  }}
+                />
+                {errors[name] && (
+                  <p role="alert" id={`${name}-error`}>
+                    {errors[name]}
+                  </p>
+                )}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <Tex className={styles.tex} label="Formula with the figures of the example" tex={texWithNumbers(line, system)} />
-      <p className={styles.answer} role="status">{Number.isFinite(value) ? <><b>{shownAs(formula.result.kind, value, system)}</b>{hasOtherSystem(formula.result.kind) ? ` or ${shownAs(formula.result.kind, value, system === 'metric' ? 'imperial' : 'metric')}` : ''}</> : 'With these figures the formula gives no finite number.'}</p>
+      <Tex
+        className={styles.tex}
+        label="Formula with the figures of the example"
+        tex={texWithNumbers(line, system)}
+      />
+      <p className={styles.answer} role="status">
+        {Number.isFinite(value) ? (
+          <>
+            <b>{shownAs(formula.result.kind, value, system)}</b>
+            {hasOtherSystem(formula.result.kind)
+              ? ` or ${shownAs(formula.result.kind, value, system === 'metric' ? 'imperial' : 'metric')}`
+              : ''}
+          </>
+        ) : (
+          'With these figures the formula gives no finite number.'
+        )}
+      </p>
       <p className={styles.tools}>
-        <button type="button" onClick={() => setSystem(system === 'metric' ? 'imperial' : 'metric')}>{system === 'metric' ? 'mm → in' : 'in → mm'}</button>
-        <button type="button" onClick={() => { setInputs(start); setDrafts({}); setErrors({}); }}>Start figures again</button>
+        <button type="button" onClick={() => setSystem(system === 'metric' ? 'imperial' : 'metric')}>
+          {system === 'metric' ? 'mm → in' : 'in → mm'}
+        </button>
+        <button
+          type="button"
+          onClick={() => {
+            setInputs(start);
+            setDrafts({});
+            setErrors({});
+          }}
+        >
+          Start figures again
+        </button>
       </p>
     </section>
   );

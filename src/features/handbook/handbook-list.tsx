@@ -14,20 +14,50 @@ export function HandbookList() {
   return (
     <main className={styles.page}>
       <header className={styles.head}>
-        <p className={styles.crumb}><Link href="/">All machines</Link></p>
+        <p className={styles.crumb}>
+          <Link href="/">All machines</Link>
+        </p>
         <h1>Handbook</h1>
-        <p>Every formula that stands behind a number: {formulas.length} of them, each with its symbols, source, range of use and an example to play with. It advises; it certifies nothing.</p>
-        <label className={styles.search}>Search <input type="search" value={search} onChange={(e) => setSearch(e.target.value)} placeholder="whip, backlash, ISO 606 …" autoComplete="off" /></label>
-        <p role="status" className={styles.count}>{search.trim() ? `${found.size} found` : ''}</p>
+        <p>
+          Every formula that stands behind a number: {formulas.length} of them, each with its symbols, source,
+          range of use and an example to play with. It advises; it certifies nothing.
+        </p>
+        <label className={styles.search}>
+          Search{' '}
+          <input
+            type="search"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+            placeholder="whip, backlash, ISO 606 …"
+            autoComplete="off"
+          />
+        </label>
+        <p role="status" className={styles.count}>
+          {search.trim() ? `${found.size} found` : ''}
+        </p>
       </header>
-      {found.size === 0 && <p className={styles.none}>Nothing has “{search}” in its title, symbols, source or range. Try one word of the trade: lead, mesh, pull-out, span.</p>}
+      {found.size === 0 && (
+        <p className={styles.none}>
+          Nothing has “{search}” in its title, symbols, source or range. Try one word of the trade: lead,
+          mesh, pull-out, span.
+        </p>
+      )}
       {chapters.map((chapter) => {
         const shown = chapter.formulas.filter((f) => found.has(f.id));
         return shown.length === 0 ? null : (
           <section key={chapter.id} aria-labelledby={`chapter-${chapter.id}`}>
             <h2 id={`chapter-${chapter.id}`}>{chapter.title}</h2>
             <ul className={styles.list}>
-              {shown.map((f) => <li key={f.id}><Link href={`/handbook/${f.id}`} prefetch={false}><b>{f.title}</b><span aria-hidden="true"><TexSymbol tex={texOf(f).length < 90 ? texOf(f) : f.result.tex} /></span></Link></li>)}
+              {shown.map((f) => (
+                <li key={f.id}>
+                  <Link href={`/handbook/${f.id}`} prefetch={false}>
+                    <b>{f.title}</b>
+                    <span aria-hidden="true">
+                      <TexSymbol tex={texOf(f).length < 90 ? texOf(f) : f.result.tex} />
+                    </span>
+                  </Link>
+                </li>
+              ))}
             </ul>
           </section>
         );

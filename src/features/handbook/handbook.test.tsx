@@ -13,7 +13,10 @@ describe('the list of formulas', () => {
     render(<HandbookList />);
     expect(screen.getAllByRole('listitem')).toHaveLength(formulas.length);
     await userEvent.type(screen.getByRole('searchbox'), 'tooth bending lewis');
-    expect(screen.getByRole('link', { name: /^Force that a tooth of the pinion takes/ })).toHaveAttribute('href', '/handbook/rack/lewis-force');
+    expect(screen.getByRole('link', { name: /^Force that a tooth of the pinion takes/ })).toHaveAttribute(
+      'href',
+      '/handbook/rack/lewis-force',
+    );
     expect(screen.getByRole('status')).toHaveTextContent('1 found');
     await userEvent.type(screen.getByRole('searchbox'), ' zeppelin');
     expect(screen.getByText(/^Nothing has/)).toBeInTheDocument();

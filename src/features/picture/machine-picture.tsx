@@ -10,9 +10,21 @@ import { PlainDrawing, restingPositions, type ViewId } from './plain-drawing';
 import styles from './picture.module.css';
 
 // Three dimensions are heavy and come only when the picture is opened.
-const SolidPicture = dynamic(() => import('./solid-picture').then((m) => m.SolidPicture), { ssr: false, loading: () => <p className={styles.wait} role="status">Drawing…</p> });
+const SolidPicture = dynamic(() => import('./solid-picture').then((m) => m.SolidPicture), {
+  ssr: false,
+  loading: () => (
+    <p className={styles.wait} role="status">
+      Drawing…
+    </p>
+  ),
+});
 
-const views: readonly (readonly [ViewId, string])[] = [['orbit', 'Turn'], ['front', 'Front'], ['plan', 'Plan'], ['side', 'Side']];
+const views: readonly (readonly [ViewId, string])[] = [
+  ['orbit', 'Turn'],
+  ['front', 'Front'],
+  ['plan', 'Plan'],
+  ['side', 'Side'],
+];
 
 let able: boolean | undefined;
 /** Whether this browser draws in three dimensions; found out once. */
@@ -42,23 +54,64 @@ export function MachinePicture({ project }: { project: Project }) {
   return (
     <div className={styles.picture}>
       <div className={styles.bar}>
-        <span role="group" aria-label="View">{views.map(([id, name]) => <button key={id} type="button" aria-pressed={id === view} onClick={() => setView(id)}>{name}</button>)}</span>
-        {solid && <button type="button" aria-pressed={plain} onClick={() => setPlain(!plain)}>Plain drawing</button>}
+        <span role="group" aria-label="View">
+          {views.map(([id, name]) => (
+            <button key={id} type="button" aria-pressed={id === view} onClick={() => setView(id)}>
+              {name}
+            </button>
+          ))}
+        </span>
+        {solid && (
+          <button type="button" aria-pressed={plain} onClick={() => setPlain(!plain)}>
+            Plain drawing
+          </button>
+        )}
       </div>
-      <div className={styles.canvas} data-solid={(solid && !plain) || undefined} role={solid && !plain ? 'img' : undefined} aria-label={solid && !plain ? label : undefined}>
-        {solid && !plain ? <SolidPicture scene={scene} positions={positions} view={view} scheme={scheme} /> : <PlainDrawing scene={scene} positions={positions} view={view} system={project.units} label={label} height={420} />}
+      <div
+        className={styles.canvas}
+        data-solid={(solid && !plain) || undefined}
+        role={solid && !plain ? 'img' : undefined}
+        aria-label={solid && !plain ? label : undefined}
+      >
+        {solid && !plain ? (
+          <SolidPicture scene={scene} positions={positions} view={view} scheme={scheme} />
+        ) : (
+          <PlainDrawing
+            scene={scene}
+            positions={positions}
+            view={view}
+            system={project.units}
+            label={label}
+            height={420}
+          />
+        )}
       </div>
       <div className={styles.moves}>
         {scene.moves.map((m) => (
           <label key={m.axisId}>
-            <span>{m.letter} {m.name}</span>
-            <input type="range" min={0} max={m.travel} step={m.travel / 200} value={positions[m.axisId] ?? 0} onChange={(e) => setMoved({ ...moved, [m.axisId]: Number(e.target.value) })} />
+            <span>
+              {m.letter} {m.name}
+            </span>
+            <input
+              type="range"
+              min={0}
+              max={m.travel}
+              step={m.travel / 200}
+              value={positions[m.axisId] ?? 0}
+              onChange={(e) => setMoved({ ...moved, [m.axisId]: Number(e.target.value) })}
+            />
             <b>{formatQuantity('length', positions[m.axisId] ?? 0, project.units, 4).text}</b>
           </label>
         ))}
       </div>
-      {scene.guessed && <p className={styles.note}>No structure is planned yet: beam, columns and bed are guessed from the travels.</p>}
-      {!solid && <p className={styles.note}>This browser draws no three dimensions; this is the plain drawing.</p>}
+      {scene.guessed && (
+        <p className={styles.note}>
+          No structure is planned yet: beam, columns and bed are guessed from the travels.
+        </p>
+      )}
+      {!solid && (
+        <p className={styles.note}>This browser draws no three dimensions; this is the plain drawing.</p>
+      )}
     </div>
   );
 }

@@ -8,17 +8,41 @@ import { type Scheme, tokens } from '@/ui/tokens';
 import { placeOf, type Positions, type ViewId } from './plain-drawing';
 
 type ColourName = keyof (typeof tokens)['light'];
-const colours: Record<SceneBox['what'], ColourName> = { bed: 'steel', support: 'steel', table: 'sheet', column: 'panel', beam: 'blueWash', saddle: 'blue', plunge: 'panel', tool: 'ink', motor: 'amberWash', prop: 'steel' };
+const colours: Record<SceneBox['what'], ColourName> = {
+  bed: 'steel',
+  support: 'steel',
+  table: 'sheet',
+  column: 'panel',
+  beam: 'blueWash',
+  saddle: 'blue',
+  plunge: 'panel',
+  tool: 'ink',
+  motor: 'amberWash',
+  prop: 'steel',
+};
 
 /** Machine metres to the scene's: the picture's up is y. */
 const turned = ([x, y, z]: readonly [number, number, number]): [number, number, number] => [y, z, x];
 
 /** Puts the camera where a view wants it, and asks for one frame. */
-function Stand({ view, middle, size }: { view: ViewId; middle: readonly [number, number, number]; size: number }) {
+function Stand({
+  view,
+  middle,
+  size,
+}: {
+  view: ViewId;
+  middle: readonly [number, number, number];
+  size: number;
+}) {
   const { camera, invalidate } = useThree();
   useEffect(() => {
     const far = size * 2;
-    const from: Record<ViewId, readonly [number, number, number]> = { orbit: [0.62 * far, 0.55 * far, 0.75 * far], front: [0, 0.02 * far, far], plan: [0.001, far, 0], side: [far, 0.02 * far, 0] };
+    const from: Record<ViewId, readonly [number, number, number]> = {
+      orbit: [0.62 * far, 0.55 * far, 0.75 * far],
+      front: [0, 0.02 * far, far],
+      plan: [0.001, far, 0],
+      side: [far, 0.02 * far, 0],
+    };
     const [x, y, z] = from[view];
     camera.position.set(middle[0] + x, middle[1] + y, middle[2] + z);
     camera.lookAt(...middle);
@@ -29,26 +53,58 @@ function Stand({ view, middle, size }: { view: ViewId; middle: readonly [number,
 }
 
 /** The machine in three dimensions: drag to turn, wheel to come near. Drawn only when something changes. */
-export function SolidPicture({ scene, positions, view, scheme }: { scene: Scene; positions: Positions; view: ViewId; scheme: Scheme }) {
+export function SolidPicture({
+  scene,
+  positions,
+  view,
+  scheme,
+}: {
+  scene: Scene;
+  positions: Positions;
+  view: ViewId;
+  scheme: Scheme;
+}) {
   const t = tokens[scheme];
   const { middle, size } = useMemo(() => {
-    const [low, high] = [[Infinity, Infinity, Infinity], [-Infinity, -Infinity, -Infinity]];
-    for (const b of scene.boxes) b.at.forEach((v, i) => { low[i] = Math.min(low[i]!, v - b.size[i]! / 2); high[i] = Math.max(high[i]!, v + b.size[i]! / 2); });
-    return { middle: turned([0, 1, 2].map((i) => (low[i]! + high[i]!) / 2) as [number, number, number]), size: Math.max(...[0, 1, 2].map((i) => high[i]! - low[i]!)) };
+    const [low, high] = [
+      [Infinity, Infinity, Infinity],
+      [-Infinity, -Infinity, -Infinity],
+    ];
+    for (const b of scene.boxes)
+      b.at.forEach((v, i) => {
+        low[i] = Math.min(low[i]!, v - b.size[i]! / 2);
+        high[i] = Math.max(high[i]!, v + b.size[i]! / 2);
+      });
+    return {
+      middle: turned([0, 1, 2].map((i) => (low[i]! + high[i]!) / 2) as [number, number, number]),
+      size: Math.max(...[0, 1, 2].map((i) => high[i]! - low[i]!)),
+    };
   }, [scene]);
   return (
-    <Canvas frameloop="demand" camera={{ fov: 35, near: 0.05, far: 100 }} gl={{ antialias: true, preserveDrawingBuffer: true }} style={{ background: t.panel }}>
+    <Canvas
+      frameloop="demand"
+      camera={{ fov: 35, near: 0.05, far: 100 }}
+      gl={{ antialias: true, preserveDrawingBuffer: true }}
+      style={{ background: t.panel }}
+    >
       <Stand view={view} middle={middle} size={size} />
       <hemisphereLight args={['#ffffff', t.steel, 2.2]} />
       <directionalLight position={[3, 6, 5]} intensity={1.6} />
       {scene.boxes.map((box) => (
         <mesh key={box.id} position={turned(placeOf(box, scene, positions))}>
-          {box.round ? <cylinderGeometry args={[box.size[0] / 2, box.size[0] / 2, box.size[2], 24]} /> : <boxGeometry args={[box.size[1], box.size[2], box.size[0]]} />}
+          {box.round ? (
+            <cylinderGeometry args={[box.size[0] / 2, box.size[0] / 2, box.size[2], 24]} />
+          ) : (
+            <boxGeometry args={[box.size[1], box.size[2], box.size[0]]} />
+          )}
           <meshLambertMaterial color={t[colours[box.what]]} />
           <Edges color={t.ink} threshold={30} />
         </mesh>
       ))}
-      <gridHelper args={[Math.ceil(size * 2), Math.ceil(size * 2) * 2, t.rule, t.hair]} position={[middle[0], Math.min(...scene.boxes.map((b) => b.at[2] - b.size[2] / 2)), middle[2]]} />
+      <gridHelper
+        args={[Math.ceil(size * 2), Math.ceil(size * 2) * 2, t.rule, t.hair]}
+        position={[middle[0], Math.min(...scene.boxes.map((b) => b.at[2] - b.size[2] / 2)), middle[2]]}
+      />
       <OrbitControls makeDefault target={[...middle]} enableDamping={false} />
     </Canvas>
   );

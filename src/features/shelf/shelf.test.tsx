@@ -12,7 +12,14 @@ import { Shelf } from './shelf';
 const push = vi.fn();
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
 
-const show = (withDemo: boolean) => render(<SnackbarProvider><StorageProvider><Shelf withDemo={withDemo} /></StorageProvider></SnackbarProvider>);
+const show = (withDemo: boolean) =>
+  render(
+    <SnackbarProvider>
+      <StorageProvider>
+        <Shelf withDemo={withDemo} />
+      </StorageProvider>
+    </SnackbarProvider>,
+  );
 const file = (name: string, text: string) => new File([text], name, { type: 'application/json' });
 
 afterEach(async () => {
@@ -40,7 +47,11 @@ describe('the list of machines', () => {
   it('imports good files and refuses bad ones by name, in one go', async () => {
     show(false);
     await screen.findByText('No machine yet');
-    await userEvent.upload(screen.getByLabelText('Machine files'), [file('good.json', demoText), file('bad.json', '{"format":"x"}'), file('again.json', demoText)]);
+    await userEvent.upload(screen.getByLabelText('Machine files'), [
+      file('good.json', demoText),
+      file('bad.json', '{"format":"x"}'),
+      file('again.json', demoText),
+    ]);
     expect(await screen.findByText(/bad\.json was not imported/)).toBeInTheDocument();
     expect(screen.getByText(/format: read “x”/)).toBeInTheDocument();
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router (copy)' })).toBeInTheDocument();
@@ -49,7 +60,9 @@ describe('the list of machines', () => {
     show(false);
     await screen.findByText('No machine yet');
     const large = file('film.json', ' '.repeat(5 * 1024 * 1024 + 1));
-    large.text = () => { throw new Error('it was read'); };
+    large.text = () => {
+      throw new Error('it was read');
+    };
     await userEvent.upload(screen.getByLabelText('Machine files'), large);
     expect(await screen.findByText(/film\.json was not imported/)).toBeInTheDocument();
   });

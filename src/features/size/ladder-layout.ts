@@ -1,4 +1,3 @@
-
 /**
  * Spreads labels so that none stands closer to the next than a gap, each as near to its place as that
  * allows (pooling of neighbours that push each other), within the given ends.
@@ -16,6 +15,8 @@ export function spread(wants: readonly number[], gap: number, low: number, high:
     }
   });
   const room = high - (wants.length - 1) * gap;
-  const flat = groups.flatMap((g) => Array.from({ length: g.count }, () => Math.min(Math.max(g.sum / g.count, low), Math.max(low, room))));
+  const flat = groups.flatMap((g) =>
+    Array.from({ length: g.count }, () => Math.min(Math.max(g.sum / g.count, low), Math.max(low, room))),
+  );
   return flat.map((v, i) => v + i * gap);
 }

@@ -1,7 +1,8 @@
 import { type Axis, type AxisFieldPath, getAt } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 
-export type LinkId = 'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
+export type LinkId =
+  'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
 
 /** A choice among words, as opposed to a measured input. */
 export interface Choice {
@@ -13,7 +14,10 @@ export interface Choice {
 }
 
 /** Inputs that belong together; with a title they fold away. */
-export interface FieldGroup { readonly title?: string; readonly paths: readonly AxisFieldPath[] }
+export interface FieldGroup {
+  readonly title?: string;
+  readonly paths: readonly AxisFieldPath[];
+}
 
 export interface LinkSpec {
   readonly id: LinkId;
@@ -27,7 +31,13 @@ export interface LinkSpec {
 }
 
 /** A measured input in the sheet's units. */
-export const q = (axis: Axis, path: AxisFieldPath, kind: Parameters<typeof formatQuantity>[0], system: UnitSystem, digits = 3) => {
+export const q = (
+  axis: Axis,
+  path: AxisFieldPath,
+  kind: Parameters<typeof formatQuantity>[0],
+  system: UnitSystem,
+  digits = 3,
+) => {
   const measure = getAt(axis, path) as { si: number } | null;
   return measure ? formatQuantity(kind, measure.si, system, digits).text : 'not given';
 };

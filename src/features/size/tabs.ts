@@ -3,11 +3,33 @@ import type { AxisReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { machineHref, type SheetTab } from '@/features/frame';
 
-/** Stands where an axis would in the address: the machine as a whole. No id of an axis can begin with this letter. */
+/**
+ * Stands where an axis would in the address: the machine as a whole. No id of an axis can begin with this
+ * letter.
+ */
 export const WHOLE = '~whole';
 
 /** The axes as tabs, and the whole machine behind them. @param whole what the checks of the whole say. */
-export const sizeTabs = (project: Project, axes: readonly AxisReport[], whole: Verdict, current: string): SheetTab[] => [
-  ...project.axes.map((axis, i) => ({ id: axis.id, title: axis.name, note: axis.letter, href: machineHref('size', project.id, axis.id), here: axis.id === current, verdict: axes[i]!.verdict })),
-  { id: WHOLE, title: 'Whole machine', note: '', href: machineHref('size', project.id, WHOLE), here: current === WHOLE, verdict: whole },
+export const sizeTabs = (
+  project: Project,
+  axes: readonly AxisReport[],
+  whole: Verdict,
+  current: string,
+): SheetTab[] => [
+  ...project.axes.map((axis, i) => ({
+    id: axis.id,
+    title: axis.name,
+    note: axis.letter,
+    href: machineHref('size', project.id, axis.id),
+    here: axis.id === current,
+    verdict: axes[i]!.verdict,
+  })),
+  {
+    id: WHOLE,
+    title: 'Whole machine',
+    note: '',
+    href: machineHref('size', project.id, WHOLE),
+    here: current === WHOLE,
+    verdict: whole,
+  },
 ];

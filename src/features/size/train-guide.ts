@@ -2,23 +2,93 @@ import type { GuideKind } from '@/core/model';
 import { type LinkSpec, q } from './link';
 
 export const guideNames: Record<GuideKind, string> = {
-  profile: 'profile rail', miniature: 'miniature rail', 'supported-round': 'supported round rail', 'round-rod': 'round rods held at the ends', 'v-wheel': 'V-wheels on extrusion', 'tube-bearing': 'bearings on tube',
+  profile: 'profile rail',
+  miniature: 'miniature rail',
+  'supported-round': 'supported round rail',
+  'round-rod': 'round rods held at the ends',
+  'v-wheel': 'V-wheels on extrusion',
+  'tube-bearing': 'bearings on tube',
 };
 
 /** Rails and carriages. */
 export const guideLink: LinkSpec = {
-  id: 'guide', title: () => 'Guide',
-  summary: (a, s) => `${guideNames[a.guide.kind]}${a.guide.size ? ` ${q(a, 'guide.size', 'length', s)}` : ''}, ${a.guide.rails.si} × ${a.guide.perRail.si}`,
+  id: 'guide',
+  title: () => 'Guide',
+  summary: (a, s) =>
+    `${guideNames[a.guide.kind]}${a.guide.size ? ` ${q(a, 'guide.size', 'length', s)}` : ''}, ` +
+    `${a.guide.rails.si} × ${a.guide.perRail.si}`,
   choices: () => [
     { path: 'guide.kind', label: 'Kind', options: Object.entries(guideNames) },
-    { path: 'guide.mounting', label: 'Rails stand', options: [['flat', 'level, carriages on top'], ['wall', 'on the face of a beam'], ['under', 'overhead, plate hangs']] },
-    { path: 'guide.preload', label: 'Preload', options: [['clearance', 'clearance'], ['light', 'light'], ['medium', 'medium']] },
-    { path: 'guide.ratingBasis', label: 'C is for', options: [[50, '50 km'], [100, '100 km']] },
+    {
+      path: 'guide.mounting',
+      label: 'Rails stand',
+      options: [
+        ['flat', 'level, carriages on top'],
+        ['wall', 'on the face of a beam'],
+        ['under', 'overhead, plate hangs'],
+      ],
+    },
+    {
+      path: 'guide.preload',
+      label: 'Preload',
+      options: [
+        ['clearance', 'clearance'],
+        ['light', 'light'],
+        ['medium', 'medium'],
+      ],
+    },
+    {
+      path: 'guide.ratingBasis',
+      label: 'C is for',
+      options: [
+        [50, '50 km'],
+        [100, '100 km'],
+      ],
+    },
   ],
   groups: () => [
-    { paths: ['guide.size', 'guide.rails', 'guide.perRail', 'guide.railLength', 'guide.carriageSpan', 'guide.carriageLength', 'guide.spacing', 'guide.overhang', 'loads.guideDrag', 'loads.otherDrag'] },
-    { title: 'Carriage', paths: ['guide.staticLoad', 'guide.dynamicLoad', 'guide.shock', 'guide.friction', 'guide.seal', 'guide.raceSpacing', 'guide.verticalStiffness', 'guide.lateralStiffness'] },
-    { title: 'Where things act', paths: ['guide.massX', 'guide.massY', 'guide.massZ', 'guide.toolX', 'guide.toolY', 'guide.toolZ', 'guide.driveY', 'guide.driveZ', 'guide.sideForce', 'guide.normalForce'] },
+    {
+      paths: [
+        'guide.size',
+        'guide.rails',
+        'guide.perRail',
+        'guide.railLength',
+        'guide.carriageSpan',
+        'guide.carriageLength',
+        'guide.spacing',
+        'guide.overhang',
+        'loads.guideDrag',
+        'loads.otherDrag',
+      ],
+    },
+    {
+      title: 'Carriage',
+      paths: [
+        'guide.staticLoad',
+        'guide.dynamicLoad',
+        'guide.shock',
+        'guide.friction',
+        'guide.seal',
+        'guide.raceSpacing',
+        'guide.verticalStiffness',
+        'guide.lateralStiffness',
+      ],
+    },
+    {
+      title: 'Where things act',
+      paths: [
+        'guide.massX',
+        'guide.massY',
+        'guide.massZ',
+        'guide.toolX',
+        'guide.toolY',
+        'guide.toolZ',
+        'guide.driveY',
+        'guide.driveZ',
+        'guide.sideForce',
+        'guide.normalForce',
+      ],
+    },
     { title: 'Seats, measured', paths: ['guide.heightError', 'guide.parallelError'] },
   ],
 };

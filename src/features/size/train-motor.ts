@@ -2,49 +2,190 @@ import type { Axis } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { each, type FieldGroup, type LinkSpec, q } from './link';
 
-const motorName = ({ motor }: Axis) => (motor.kind === 'stepper' ? (motor.loop === 'closed' ? 'Closed-loop stepper' : 'Stepper') : motor.kind === 'servo' ? 'Servo' : 'Geared motor');
+const motorName = ({ motor }: Axis) =>
+  motor.kind === 'stepper'
+    ? motor.loop === 'closed'
+      ? 'Closed-loop stepper'
+      : 'Stepper'
+    : motor.kind === 'servo'
+      ? 'Servo'
+      : 'Geared motor';
 
 function motorSummary(axis: Axis, s: UnitSystem): string {
   switch (axis.motor.kind) {
-    case 'stepper': return `${q(axis, 'motor.holdingTorque', 'torque', s)}, ${axis.motor.curve ? 'measured curve' : q(axis, 'motor.inductance', 'inductance', s)}`;
-    case 'servo': return `${q(axis, 'motor.ratedTorque', 'torque', s)}, peak ${q(axis, 'motor.peakTorque', 'torque', s)}`;
-    case 'geared': return `${q(axis, 'motor.ratedTorque', 'torque', s)}, ${q(axis, 'motor.noLoadSpeed', 'angularSpeed', s)}`;
+    case 'stepper':
+      return (
+        `${q(axis, 'motor.holdingTorque', 'torque', s)}, ` +
+        `${axis.motor.curve ? 'measured curve' : q(axis, 'motor.inductance', 'inductance', s)}`
+      );
+    case 'servo':
+      return `${q(axis, 'motor.ratedTorque', 'torque', s)}, peak ${q(axis, 'motor.peakTorque', 'torque', s)}`;
+    case 'geared':
+      return (
+        `${q(axis, 'motor.ratedTorque', 'torque', s)}, ` +
+        `${q(axis, 'motor.noLoadSpeed', 'angularSpeed', s)}`
+      );
   }
 }
 
 function motorGroups({ motor }: Axis): FieldGroup[] {
   switch (motor.kind) {
-    case 'stepper': return [
-      { paths: ['motor.holdingTorque', 'motor.ratedCurrent', 'motor.resistance', 'motor.inductance', 'motor.rotorTeeth', 'motor.rotorInertia', 'motor.detentTorque', 'motor.brakeTorque', 'motor.usableShare'] },
-      ...(motor.curve ? [{ paths: ['motor.curve.voltage'] as const }] : []),
-    ];
-    case 'servo': return [{ paths: ['motor.ratedTorque', 'motor.peakTorque', 'motor.ratedSpeed', 'motor.maxSpeed', 'motor.peakAtMaxSpeed', 'motor.rotorInertia', 'motor.countsPerTurn', 'motor.brakeTorque', 'motor.usableShare'] }];
-    case 'geared': return [{ paths: ['motor.ratedTorque', 'motor.stallTorque', 'motor.noLoadSpeed', 'motor.rotorInertia', 'motor.countsPerTurn', 'motor.brakeTorque', 'motor.usableShare'] }];
+    case 'stepper':
+      return [
+        {
+          paths: [
+            'motor.holdingTorque',
+            'motor.ratedCurrent',
+            'motor.resistance',
+            'motor.inductance',
+            'motor.rotorTeeth',
+            'motor.rotorInertia',
+            'motor.detentTorque',
+            'motor.brakeTorque',
+            'motor.usableShare',
+          ],
+        },
+        ...(motor.curve ? [{ paths: ['motor.curve.voltage'] as const }] : []),
+      ];
+    case 'servo':
+      return [
+        {
+          paths: [
+            'motor.ratedTorque',
+            'motor.peakTorque',
+            'motor.ratedSpeed',
+            'motor.maxSpeed',
+            'motor.peakAtMaxSpeed',
+            'motor.rotorInertia',
+            'motor.countsPerTurn',
+            'motor.brakeTorque',
+            'motor.usableShare',
+          ],
+        },
+      ];
+    case 'geared':
+      return [
+        {
+          paths: [
+            'motor.ratedTorque',
+            'motor.stallTorque',
+            'motor.noLoadSpeed',
+            'motor.rotorInertia',
+            'motor.countsPerTurn',
+            'motor.brakeTorque',
+            'motor.usableShare',
+          ],
+        },
+      ];
   }
 }
 
 /** Controller, driver, supply and motor. */
 export const motorLinks: readonly LinkSpec[] = [
-  { id: 'controller', title: () => 'Controller', summary: (a, s) => q(a, 'controller.pulseLimit', 'pulseRate', s), choices: () => [], groups: () => [{ paths: ['controller.pulseLimit'] }] },
   {
-    id: 'driver', title: (a) => `Driver${each(a)}`, summary: (a, s) => (a.motor.kind === 'stepper' ? `${q(a, 'driver.setCurrent', 'current', s)} ${a.driver.marking}, ${a.driver.microsteps.si} microsteps` : q(a, 'driver.maxVoltage', 'voltage', s)),
-    choices: ({ motor }) => (motor.kind === 'stepper' ? [{ path: 'driver.marking', label: 'Marked in', options: [['crest', 'crest (peak)'], ['rms', 'RMS']] }] : []),
-    groups: ({ motor }) => [{ paths: motor.kind === 'stepper' ? ['driver.setCurrent', 'driver.microsteps', 'driver.maxCurrent', 'driver.maxVoltage'] : ['driver.maxVoltage'] }],
+    id: 'controller',
+    title: () => 'Controller',
+    summary: (a, s) => q(a, 'controller.pulseLimit', 'pulseRate', s),
+    choices: () => [],
+    groups: () => [{ paths: ['controller.pulseLimit'] }],
   },
   {
-    id: 'supply', title: () => 'Supply', summary: (a, s) => `${q(a, 'supply.voltage', 'voltage', s)}${a.supply.power ? `, ${q(a, 'supply.power', 'power', s)}` : ''}`,
-    choices: () => [{ path: 'supply.brakeResistor', label: 'Brake resistor', options: [['none', 'none'], ['fitted', 'fitted']] }],
+    id: 'driver',
+    title: (a) => `Driver${each(a)}`,
+    summary: (a, s) =>
+      a.motor.kind === 'stepper'
+        ? `${q(a, 'driver.setCurrent', 'current', s)} ${a.driver.marking}, ` +
+          `${a.driver.microsteps.si} microsteps`
+        : q(a, 'driver.maxVoltage', 'voltage', s),
+    choices: ({ motor }) =>
+      motor.kind === 'stepper'
+        ? [
+            {
+              path: 'driver.marking',
+              label: 'Marked in',
+              options: [
+                ['crest', 'crest (peak)'],
+                ['rms', 'RMS'],
+              ],
+            },
+          ]
+        : [],
+    groups: ({ motor }) => [
+      {
+        paths:
+          motor.kind === 'stepper'
+            ? ['driver.setCurrent', 'driver.microsteps', 'driver.maxCurrent', 'driver.maxVoltage']
+            : ['driver.maxVoltage'],
+      },
+    ],
+  },
+  {
+    id: 'supply',
+    title: () => 'Supply',
+    summary: (a, s) => {
+      const power = a.supply.power ? `, ${q(a, 'supply.power', 'power', s)}` : '';
+      return `${q(a, 'supply.voltage', 'voltage', s)}${power}`;
+    },
+    choices: () => [
+      {
+        path: 'supply.brakeResistor',
+        label: 'Brake resistor',
+        options: [
+          ['none', 'none'],
+          ['fitted', 'fitted'],
+        ],
+      },
+    ],
     groups: () => [{ paths: ['supply.voltage', 'supply.power', 'supply.others', 'supply.capacitance'] }],
   },
   {
-    id: 'motor', title: (a) => `${motorName(a)}${each(a)}`, summary: motorSummary,
+    id: 'motor',
+    title: (a) => `${motorName(a)}${each(a)}`,
+    summary: motorSummary,
     choices: ({ motor }) => [
-      { path: 'motor.kind', label: 'Kind', options: [['stepper', 'stepper'], ['servo', 'servo'], ['geared', 'geared motor']] },
-      ...(motor.kind === 'stepper' ? [
-        { path: 'motor.loop', label: 'Loop', options: [['open', 'open'], ['closed', 'closed, with encoder']] as const },
-        { path: 'motor.curve', label: 'Torque curve', options: [['model', 'from the model'], ['points', 'by points']] as const, now: motor.curve ? 'points' : 'model' },
-      ] : []),
-      ...(motor.kind === 'geared' ? [{ path: 'motor.gear', label: 'Gear', options: [['planetary', 'planetary'], ['spur', 'spur'], ['worm', 'worm']] as const }] : []),
+      {
+        path: 'motor.kind',
+        label: 'Kind',
+        options: [
+          ['stepper', 'stepper'],
+          ['servo', 'servo'],
+          ['geared', 'geared motor'],
+        ],
+      },
+      ...(motor.kind === 'stepper'
+        ? [
+            {
+              path: 'motor.loop',
+              label: 'Loop',
+              options: [
+                ['open', 'open'],
+                ['closed', 'closed, with encoder'],
+              ] as const,
+            },
+            {
+              path: 'motor.curve',
+              label: 'Torque curve',
+              options: [
+                ['model', 'from the model'],
+                ['points', 'by points'],
+              ] as const,
+              now: motor.curve ? 'points' : 'model',
+            },
+          ]
+        : []),
+      ...(motor.kind === 'geared'
+        ? [
+            {
+              path: 'motor.gear',
+              label: 'Gear',
+              options: [
+                ['planetary', 'planetary'],
+                ['spur', 'spur'],
+                ['worm', 'worm'],
+              ] as const,
+            },
+          ]
+        : []),
     ],
     groups: motorGroups,
   },

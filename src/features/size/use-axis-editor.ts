@@ -12,7 +12,10 @@ export type AxisEditor = MachineEditor;
 
 const nameOf = (path: string) => labelOf(path.replace(/^axes\.\d+\./, ''));
 
-/** The editor of the machine, for one axis: what was worked out on the axis as the machine loads it applies to the stored one. */
+/**
+ * The editor of the machine, for one axis: what was worked out on the axis as the machine loads it applies to
+ * the stored one.
+ */
 export function useAxisEditor(session: Session, index: number, system: UnitSystem): AxisEditor {
   const machine = useMachineEditor(session, system, nameOf);
   return useMemo(() => {
@@ -22,7 +25,14 @@ export function useAxisEditor(session: Session, index: number, system: UnitSyste
       setBasis: (path, basis) => machine.setBasis(at(path), basis),
       apply(edits, label, touched) {
         const stored = session.project?.axes[index];
-        return stored && machine.apply(toStored(edits, stored).map((e) => ({ ...e, path: at(e.path) })), label, touched && at(touched));
+        return (
+          stored &&
+          machine.apply(
+            toStored(edits, stored).map((e) => ({ ...e, path: at(e.path) })),
+            label,
+            touched && at(touched),
+          )
+        );
       },
     };
   }, [session, index, machine]);

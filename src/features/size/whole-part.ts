@@ -1,5 +1,15 @@
 import type { Edit, EditValue } from '@/core/findings';
-import { type Axis, type DriveKind, guess, type GuideKind, guideOfKind, type MotorKind, startingDrive, startingMotor, startingReducer } from '@/core/model';
+import {
+  type Axis,
+  type DriveKind,
+  guess,
+  type GuideKind,
+  guideOfKind,
+  type MotorKind,
+  startingDrive,
+  startingMotor,
+  startingReducer,
+} from '@/core/model';
 
 const put = (path: string, value: unknown): Edit => ({ path, value: value as EditValue });
 
@@ -8,14 +18,42 @@ function threadEdits(axis: Axis, kind: string): Edit[] {
   if (axis.drive.kind !== 'screw') return [];
   const { thread } = axis.drive;
   const shared = { preload: thread.preload, nutStiffness: thread.nutStiffness };
-  return [put('drive.thread', kind === 'ball'
-    ? { kind, making: 'rolled', accuracyClass: 'T7', efficiency: guess('ratio', '0.9'), dynamicLoad: null, speedLimit: null, ...shared }
-    : { kind, form: 'trapezoidal', nut: 'plain', friction: guess('ratio', '0.12'), collarFriction: guess('ratio', '0'), collarDiameter: guess('length', '0 mm'), ...shared })];
+  return [
+    put(
+      'drive.thread',
+      kind === 'ball'
+        ? {
+            kind,
+            making: 'rolled',
+            accuracyClass: 'T7',
+            efficiency: guess('ratio', '0.9'),
+            dynamicLoad: null,
+            speedLimit: null,
+            ...shared,
+          }
+        : {
+            kind,
+            form: 'trapezoidal',
+            nut: 'plain',
+            friction: guess('ratio', '0.12'),
+            collarFriction: guess('ratio', '0'),
+            collarDiameter: guess('length', '0 mm'),
+            ...shared,
+          },
+    ),
+  ];
 }
 
 /** A reducer of another kind keeps its ratio; the rest starts from usual figures. */
 function reducerEdits(axis: Axis, kind: string): Edit[] {
-  return [put('reducer', kind === 'belt' || kind === 'planetary' ? { ...startingReducer(kind, 2), ...(axis.reducer ? { ratio: axis.reducer.ratio } : {}) } : null)];
+  return [
+    put(
+      'reducer',
+      kind === 'belt' || kind === 'planetary'
+        ? { ...startingReducer(kind, 2), ...(axis.reducer ? { ratio: axis.reducer.ratio } : {}) }
+        : null,
+    ),
+  ];
 }
 
 /** Pulleys that make the present ratio with 20 teeth on the motor, as nearly as whole teeth do. */
@@ -23,35 +61,76 @@ function pulleyEdits({ reducer }: Axis, word: string): Edit[] {
   if (!reducer || word === 'none') return [put('reducer.pulleys', null)];
   const teeth = Math.max(8, Math.round(20 * reducer.ratio.si));
   return [
-    put('reducer.pulleys', { motorTeeth: guess('count', '20'), driveTeeth: guess('count', String(teeth)), pitch: guess('length', '5 mm'), centreDistance: guess('length', '120 mm'), lineMass: guess('linearDensity', '60 g/m') }),
+    put('reducer.pulleys', {
+      motorTeeth: guess('count', '20'),
+      driveTeeth: guess('count', String(teeth)),
+      pitch: guess('length', '5 mm'),
+      centreDistance: guess('length', '120 mm'),
+      lineMass: guess('linearDensity', '60 g/m'),
+    }),
     put('reducer.ratio', guess('ratio', String(teeth / 20))),
   ];
 }
 
-/** A torque curve to type over: what the model says at five speeds would be a guess, so two points that hold the field open. */
+/**
+ * A torque curve to type over: what the model says at five speeds would be a guess, so two points that hold
+ * the field open.
+ */
 function curveEdits(axis: Axis, word: string): Edit[] {
   if (axis.motor.kind !== 'stepper' || word === 'model') return [put('motor.curve', null)];
   const holding = axis.motor.holdingTorque;
-  return [put('motor.curve', { voltage: axis.supply.voltage, points: [
-    { speed: guess('angularSpeed', '0 rpm'), torque: { ...holding, basis: 'estimate' } },
-    { speed: guess('angularSpeed', '1000 rpm'), torque: guess('torque', `${Number((holding.si * 0.3).toPrecision(3))} N·m`) },
-  ] })];
+  return [
+    put('motor.curve', {
+      voltage: axis.supply.voltage,
+      points: [
+        { speed: guess('angularSpeed', '0 rpm'), torque: { ...holding, basis: 'estimate' } },
+        {
+          speed: guess('angularSpeed', '1000 rpm'),
+          torque: guess('torque', `${Number((holding.si * 0.3).toPrecision(3))} N·m`),
+        },
+      ],
+    }),
+  ];
 }
 
 const shaftEdits = (axis: Axis, word: string): Edit[] => [
-  put('drive.crossShaft', word === 'shaft' ? { diameter: guess('length', '20 mm'), length: axis.guide.spacing ? { ...axis.guide.spacing, basis: 'estimate' } : guess('length', '600 mm') } : null),
+  put(
+    'drive.crossShaft',
+    word === 'shaft'
+      ? {
+          diameter: guess('length', '20 mm'),
+          length: axis.guide.spacing
+            ? { ...axis.guide.spacing, basis: 'estimate' }
+            : guess('length', '600 mm'),
+        }
+      : null,
+  ),
   ...(word === 'shaft' && axis.drive.sets === 2 ? [put('drive.sets', 1)] : []),
 ];
 
 /** Two motors and a shaft across exclude each other. */
 const setsEdits = (axis: Axis, word: string): Edit[] => [
-  put('drive.sets', Number(word)), ...(word === '2' && axis.drive.kind !== 'screw' && axis.drive.crossShaft ? [put('drive.crossShaft', null)] : []),
+  put('drive.sets', Number(word)),
+  ...(word === '2' && axis.drive.kind !== 'screw' && axis.drive.crossShaft
+    ? [put('drive.crossShaft', null)]
+    : []),
   ...(word === '2' && axis.drive.worstShare.si === 1 ? [put('drive.worstShare', guess('ratio', '0.7'))] : []),
 ];
 
-/** Choices that exchange a whole part; what the builder typed of the old one goes with it, and undo brings it back. */
+/**
+ * Choices that exchange a whole part; what the builder typed of the old one goes with it, and undo brings it
+ * back.
+ */
 export const wholePart: Record<string, (axis: Axis, next: string) => Edit[]> = {
-  'drive.kind': (axis, kind) => [put('drive', startingDrive(kind as DriveKind, axis.demands.travel.si, { sets: axis.drive.sets, worstShare: axis.drive.worstShare }))],
+  'drive.kind': (axis, kind) => [
+    put(
+      'drive',
+      startingDrive(kind as DriveKind, axis.demands.travel.si, {
+        sets: axis.drive.sets,
+        worstShare: axis.drive.worstShare,
+      }),
+    ),
+  ],
   'drive.sets': setsEdits,
   'drive.crossShaft': shaftEdits,
   'drive.thread.kind': threadEdits,

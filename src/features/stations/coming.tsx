@@ -2,20 +2,30 @@ import { type StationId, stationNames } from '@/features/frame';
 import styles from './coming.module.css';
 
 const plans: Record<Exclude<StationId, 'size' | 'brief'>, string> = {
-  fit: 'Here travel chains, stack-ups, ends and stops, and hole patterns will be drawn to scale, with 1:1 templates to print.',
-  build: 'Here parts, cut lists and cost will stand, and an order of assembly in which every bolt stays within reach.',
+  fit:
+    'Here travel chains, stack-ups, ends and stops, and hole patterns will be drawn to scale, with ' +
+    '1:1 templates to print.',
+  build:
+    'Here parts, cut lists and cost will stand, and an order of assembly in which every bolt stays ' +
+    'within reach.',
   prove: 'Here readings will true up the machine, and tests will be set against what was predicted.',
-  log: 'Here dated entries, changes of parts and regrets will be kept, with what each upgrade really brought.',
+  log:
+    'Here dated entries, changes of parts and regrets will be kept, with what each upgrade ' +
+    'really brought.',
 };
 
-/** A station that is planned and not built: one sentence, and no field that could be taken for a broken one. */
+/**
+ * A station that is planned and not built: one sentence, and no field that could be taken for a broken one.
+ */
 export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief'> }) {
   return (
     <section className={styles.coming}>
       <p className={styles.stamp}>Not built yet</p>
       <h1>{stationNames[station]}</h1>
       <p>{plans[station]}</p>
-      <p className={styles.now}>Working today: <b>Brief</b> and <b>Size</b>, every axis and the machine as a whole.</p>
+      <p className={styles.now}>
+        Working today: <b>Brief</b> and <b>Size</b>, every axis and the machine as a whole.
+      </p>
     </section>
   );
 }

@@ -18,7 +18,9 @@ describe('the frame solved beside the page', () => {
     expect(result.current.flex).toEqual(flexReport(gate, machineReport(gate).axes));
   });
   it('the newest machine wins, however quickly they follow each other', async () => {
-    const heavier = applyEdits(kayak, [{ path: 'axes.2.loads.masses.0.mass', value: guess('mass', '30 kg') as never }]);
+    const heavier = applyEdits(kayak, [
+      { path: 'axes.2.loads.masses.0.mass', value: guess('mass', '30 kg') as never },
+    ]);
     const { result, rerender } = renderHook(({ p }) => useFlex(p), { initialProps: { p: kayak } });
     rerender({ p: { ...kayak, structure: null } });
     rerender({ p: heavier });
@@ -28,11 +30,15 @@ describe('the frame solved beside the page', () => {
     expect(flex?.ok && flex.report.sag).toEqual(direct.ok && direct.report.sag);
     rerender({ p: { ...kayak, structure: null } });
     expect(result.current.busy).toBe(true);
-    await waitFor(() => expect(result.current.flex).toEqual({ ok: false, reason: 'no-structure' }), { timeout: 5000 });
+    await waitFor(() => expect(result.current.flex).toEqual({ ok: false, reason: 'no-structure' }), {
+      timeout: 5000,
+    });
   });
   it('a report with the frame knows more than one without', async () => {
     const direct = flexReport(kayak, machineReport(kayak).axes);
-    const { result, rerender } = renderHook(({ flex }) => useMachineReport(kayak, flex), { initialProps: { flex: null as Parameters<typeof useMachineReport>[1] } });
+    const { result, rerender } = renderHook(({ flex }) => useMachineReport(kayak, flex), {
+      initialProps: { flex: null as Parameters<typeof useMachineReport>[1] },
+    });
     const before = result.current.errors[0]!;
     rerender({ flex: direct.ok ? direct.report : null });
     expect(result.current.errors[0]!.missing).toBe(before.missing - 1);
@@ -43,7 +49,9 @@ describe('the frame solved beside the page', () => {
 
 describe('what the next change buys, beside the page', () => {
   it('is worked out, ranked anew for another direction, stopped and begun again', async () => {
-    const { result, rerender } = renderHook(({ way, ready }) => useImprovements(gate, way, ready), { initialProps: { way: 'x' as WayId, ready: false } });
+    const { result, rerender } = renderHook(({ way, ready }) => useImprovements(gate, way, ready), {
+      initialProps: { way: 'x' as WayId, ready: false },
+    });
     expect(result.current).toMatchObject({ list: null, step: null, stopped: false });
     rerender({ way: 'x', ready: true });
     await waitFor(() => expect(result.current.list).not.toBeNull(), { timeout: 15_000 });

@@ -5,10 +5,18 @@ import type { Improvement, ImprovementStep, WayId } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { flexClient } from '@/workers';
 
-export interface ImprovementState { readonly list: readonly Improvement[] | null; readonly step: ImprovementStep | null; readonly stopped: boolean }
+export interface ImprovementState {
+  readonly list: readonly Improvement[] | null;
+  readonly step: ImprovementStep | null;
+  readonly stopped: boolean;
+}
 
 /** What the next improvement buys, worked out beside the page after every change; it can be stopped. */
-export function useImprovements(project: Project, way: WayId, ready: boolean): ImprovementState & { readonly stop: () => void; readonly again: () => void } {
+export function useImprovements(
+  project: Project,
+  way: WayId,
+  ready: boolean,
+): ImprovementState & { readonly stop: () => void; readonly again: () => void } {
   const [state, setState] = useState<ImprovementState>({ list: null, step: null, stopped: false });
   const [round, setRound] = useState(0);
   const run = useRef(0);
@@ -19,10 +27,14 @@ export function useImprovements(project: Project, way: WayId, ready: boolean): I
       setState((s) => ({ list: s.list, step: { done: 0, of: 1 }, stopped: false }));
       // A step may arrive behind the answer that it belongs to.
       let answered = false;
-      void flexClient().improve(project, way, (step) => { if (mine === run.current && !answered) setState((s) => ({ ...s, step })); }).then((list) => {
-        answered = true;
-        if (mine === run.current && list) setState({ list, step: null, stopped: false });
-      });
+      void flexClient()
+        .improve(project, way, (step) => {
+          if (mine === run.current && !answered) setState((s) => ({ ...s, step }));
+        })
+        .then((list) => {
+          answered = true;
+          if (mine === run.current && list) setState({ list, step: null, stopped: false });
+        });
     }, 250);
     return () => clearTimeout(timer);
   }, [project, way, ready, round]);

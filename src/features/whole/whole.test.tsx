@@ -25,7 +25,12 @@ describe('the gantry drawn', () => {
     const onIndex = vi.fn();
     render(<GantryDrawing project={kayak!} flex={flex} index={20} way="x" push={100} onIndex={onIndex} />);
     const drawing = screen.getByRole('img', { name: /tool at 820 mm.*movements enlarged (1|2|5)0+ times/ });
-    vi.spyOn(drawing, 'getBoundingClientRect').mockReturnValue({ left: 0, top: 0, width: 620, height: 236 } as DOMRect);
+    vi.spyOn(drawing, 'getBoundingClientRect').mockReturnValue({
+      left: 0,
+      top: 0,
+      width: 620,
+      height: 236,
+    } as DOMRect);
     Object.assign(drawing, { setPointerCapture: vi.fn() });
     fireEvent.pointerDown(drawing, { clientX: 80, pointerId: 1 });
     expect(onIndex).toHaveBeenLastCalledWith(0);
@@ -33,9 +38,17 @@ describe('the gantry drawn', () => {
     expect(onIndex).toHaveBeenLastCalledWith(flex.shapes.length - 1);
   });
   it('an arm with a prop and two beams are drawn too', () => {
-    const arm = applyEdits(scenery!, [{ path: 'structure.prop', value: { at: guess('length', '2 m'), stiffness: guess('stiffness', '20 N/µm') } as never }, { path: 'structure.beam.spacing', value: guess('length', '150 mm') as never }]);
+    const arm = applyEdits(scenery!, [
+      {
+        path: 'structure.prop',
+        value: { at: guess('length', '2 m'), stiffness: guess('stiffness', '20 N/µm') } as never,
+      },
+      { path: 'structure.beam.spacing', value: guess('length', '150 mm') as never },
+    ]);
     const solved = machineReport(arm, { flex: true }).flex!;
-    const { container } = render(<GantryDrawing project={arm} flex={solved} index={40} way="z" push={20} onIndex={vi.fn()} />);
+    const { container } = render(
+      <GantryDrawing project={arm} flex={solved} index={40} way="z" push={20} onIndex={vi.fn()} />,
+    );
     expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
     expect(screen.getByText(/clamp to tip/)).toBeInTheDocument();
   });
@@ -50,12 +63,20 @@ describe('what gives', () => {
   });
   it('a map of the area says its range', () => {
     const { container } = render(<AreaMap flex={flex} way="z" at={flex.shapes[3]!.at} system="metric" />);
-    expect(screen.getByRole('img', { name: /Stiffness over the work area, 2\.\d+ N\/µm to \d/ })).toBeInTheDocument();
-    expect(container.querySelectorAll('rect').length).toBe(flex.stations.length * flex.stations[0]!.length + 1);
+    expect(
+      screen.getByRole('img', { name: /Stiffness over the work area, 2\.\d+ N\/µm to \d/ }),
+    ).toBeInTheDocument();
+    expect(container.querySelectorAll('rect').length).toBe(
+      flex.stations.length * flex.stations[0]!.length + 1,
+    );
   });
   it('errors by direction against the brief', () => {
     render(<Accuracy errors={report.errors} project={kayak!} />);
-    expect(within(screen.getByRole('region', { name: 'Accuracy along the bed' })).getByText(/The brief allows 500 µm/)).toBeInTheDocument();
+    expect(
+      within(screen.getByRole('region', { name: 'Accuracy along the bed' })).getByText(
+        /The brief allows 500 µm/,
+      ),
+    ).toBeInTheDocument();
     expect(screen.getByRole('region', { name: 'Accuracy up and down' })).toHaveTextContent('1 not known');
   });
 });
@@ -75,11 +96,25 @@ describe('findings and improvements', () => {
   it('ranked changes show gain, sag and mass; progress can be stopped and begun again', async () => {
     const list = improvements(kayak!, report.axes, 'x');
     const [onTry, onStop, onAgain] = [vi.fn(), vi.fn(), vi.fn()];
-    const show = (state: Parameters<typeof Improvements>[0]['state']) => render(<Improvements state={state} way="x" system="metric" sag={flex.sag.spread} onTry={onTry} onStop={onStop} onAgain={onAgain} />);
+    const show = (state: Parameters<typeof Improvements>[0]['state']) =>
+      render(
+        <Improvements
+          state={state}
+          way="x"
+          system="metric"
+          sag={flex.sag.spread}
+          onTry={onTry}
+          onStop={onStop}
+          onAgain={onAgain}
+        />,
+      );
     show({ list, step: null, stopped: false });
     expect(screen.getAllByRole('listitem')[0]).toHaveTextContent(/× 2\.\d+/);
     await userEvent.click(screen.getByRole('button', { name: /^Try: Beam of steel/ }));
-    expect(onTry).toHaveBeenCalledWith([{ path: 'structure.beam.material', value: 'steel' }], 'Beam of steel, same size');
+    expect(onTry).toHaveBeenCalledWith(
+      [{ path: 'structure.beam.material', value: 'steel' }],
+      'Beam of steel, same size',
+    );
     cleanup();
     show({ list: null, step: { done: 2, of: 9 }, stopped: false });
     await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
@@ -100,7 +135,11 @@ describe('the structure typed', () => {
     renderEditing(session, (project, editor) => <StructurePanel project={project} editor={editor} />);
     await userEvent.selectOptions(screen.getAllByLabelText('Section')[0]!, 'rect-tube');
     await userEvent.selectOptions(screen.getAllByLabelText('Off the list')[0]!, 'cold-200x100x5');
-    expect(session.project!.structure!.beam.section).toMatchObject({ kind: 'rect-tube', height: { si: 0.2, basis: 'standard' }, wall: { si: 0.005 } });
+    expect(session.project!.structure!.beam.section).toMatchObject({
+      kind: 'rect-tube',
+      height: { si: 0.2, basis: 'standard' },
+      wall: { si: 0.005 },
+    });
     await userEvent.selectOptions(screen.getByLabelText('Filled with'), 'polymer-concrete');
     expect(session.project!.structure!.beam.fill).toBe('polymer-concrete');
     const wall = screen.getAllByLabelText('Wall')[0]!;
@@ -125,21 +164,34 @@ describe('the structure typed', () => {
 
 describe('the plain drawing', () => {
   it('paints every arrangement from every side without a hole, and no box behind one that hides it', () => {
-    for (const machine of [kayak!, scenery!, { ...gate!, structure: null }]) for (const arrangement of arrangements) {
-      const scene = sceneOf({ ...machine, brief: { ...machine.brief, arrangement } });
-      for (const view of ['orbit', 'front', 'plan', 'side'] as const) {
-        const { container } = render(<PlainDrawing scene={scene} positions={restingPositions(scene)} view={view} system="metric" label="machine" />);
-        expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
-        expect(container.querySelectorAll('g').length).toBe(scene.boxes.length + 1);
-        cleanup();
+    for (const machine of [kayak!, scenery!, { ...gate!, structure: null }])
+      for (const arrangement of arrangements) {
+        const scene = sceneOf({ ...machine, brief: { ...machine.brief, arrangement } });
+        for (const view of ['orbit', 'front', 'plan', 'side'] as const) {
+          const { container } = render(
+            <PlainDrawing
+              scene={scene}
+              positions={restingPositions(scene)}
+              view={view}
+              system="metric"
+              label="machine"
+            />,
+          );
+          expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
+          expect(container.querySelectorAll('g').length).toBe(scene.boxes.length + 1);
+          cleanup();
+        }
       }
-    }
   });
   it('axes carry what rides on them', () => {
     const scene = sceneOf(kayak!);
     const tool = scene.boxes.find((b) => b.id === 'tip')!;
     expect(tool.rides).toEqual(['bed', 'gantry', 'plunge']);
     expect(scene.boxes.find((b) => b.id === 'beam-0')!.rides).toEqual(['bed']);
-    expect(sceneOf({ ...kayak!, brief: { ...kayak!.brief, arrangement: 'moving-table' } }).boxes.find((b) => b.id === 'table')!.rides).toEqual(['bed']);
+    expect(
+      sceneOf({ ...kayak!, brief: { ...kayak!.brief, arrangement: 'moving-table' } }).boxes.find(
+        (b) => b.id === 'table',
+      )!.rides,
+    ).toEqual(['bed']);
   });
 });

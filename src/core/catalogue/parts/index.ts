@@ -9,13 +9,27 @@ export { columnsOf, type PartFault, partFault } from './own';
 export { type Column, type Family, type Part, type PartLink, partValue, swapEdits } from './part';
 
 /** Every family of the catalogue, in the order of the drive train. */
-export const families: readonly Family[] = [...motorFamilies, ...wheelFamilies, ...screwFamilies, ...guideFamilies];
+export const families: readonly Family[] = [
+  ...motorFamilies,
+  ...wheelFamilies,
+  ...screwFamilies,
+  ...guideFamilies,
+];
 
 export const familyById = (id: string): Family | undefined => families.find((f) => f.id === id);
 export const familiesOf = (link: PartLink): readonly Family[] => families.filter((f) => f.link === link);
 
 /** A part of the builder's own, as a part of the catalogue. */
-export const partOfOwn = ({ id, name, values, price, note }: OwnPart): Part => ({ id, name, values, price, source: note ? `own part: ${note}` : 'own part' });
+export const partOfOwn = ({ id, name, values, price, note }: OwnPart): Part => ({
+  id,
+  name,
+  values,
+  price,
+  source: note ? `own part: ${note}` : 'own part',
+});
 
 /** The parts of a family, the builder's own first. */
-export const partsIn = (family: Family, own: readonly OwnPart[]): readonly Part[] => [...own.filter((p) => p.family === family.id).map(partOfOwn), ...family.parts];
+export const partsIn = (family: Family, own: readonly OwnPart[]): readonly Part[] => [
+  ...own.filter((p) => p.family === family.id).map(partOfOwn),
+  ...family.parts,
+];

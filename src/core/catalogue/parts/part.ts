@@ -2,7 +2,10 @@ import type { Edit, EditValue } from '@/core/findings';
 import { type Axis, fieldRuleAt, setAt } from '@/core/model';
 import { parseQuantity } from '@/core/units';
 
-/** A part that can be bought: what its family's columns are, by path inside the axis, typed as a builder would. */
+/**
+ * A part that can be bought: what its family's columns are, by path inside the axis, typed as a builder
+ * would.
+ */
 export interface Part {
   readonly id: string;
   readonly name: string;
@@ -14,10 +17,14 @@ export interface Part {
   readonly price: number | null;
 }
 
-export interface Column { readonly path: string; readonly title: string }
+export interface Column {
+  readonly path: string;
+  readonly title: string;
+}
 
 /** The link of the drive train that a family belongs to. */
-export type PartLink = 'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
+export type PartLink =
+  'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
 
 /** Parts that stand for one another. */
 export interface Family {
@@ -26,7 +33,9 @@ export interface Family {
   readonly link: PartLink;
   /** The object inside the axis that the part is put into. */
   readonly root: 'drive' | 'motor' | 'driver' | 'supply' | 'controller' | 'reducer' | 'coupling' | 'guide';
-  /** What that object is before the part's values are put in: the present one where it is of the right kind. */
+  /**
+   * What that object is before the part's values are put in: the present one where it is of the right kind.
+   */
   readonly base: (axis: Axis) => object;
   readonly columns: readonly Column[];
   /** Columns that a standard fixes; the rest counts as an estimate until a datasheet says it. */
@@ -37,16 +46,23 @@ export interface Family {
 }
 
 /** A value out of its typed text, or the sentence that says what is wanted. */
-export function partValue(path: string, typed: string, standard: boolean): { ok: true; value: unknown } | { ok: false } {
+export function partValue(
+  path: string,
+  typed: string,
+  standard: boolean,
+): { ok: true; value: unknown } | { ok: false } {
   const rule = fieldRuleAt(path);
   if (!rule) return { ok: true, value: path === 'guide.ratingBasis' ? Number(typed) : typed };
   if (rule.optional && typed === '') return { ok: true, value: null };
   const read = parseQuantity(rule.kind, typed);
-  return read.ok ? { ok: true, value: { typed, si: read.si, basis: standard ? 'standard' : 'estimate' } } : { ok: false };
+  return read.ok
+    ? { ok: true, value: { typed, si: read.si, basis: standard ? 'standard' : 'estimate' } }
+    : { ok: false };
 }
 
 /**
- * The edits that put a part in the place of the present one. What the old part's datasheet said goes; where the
+ * The edits that put a part in the place of the present one. What the old part's datasheet said goes; where
+ * the
  * part stands and how it is used stays.
  * @throws RangeError where a value of the part is no such quantity: parts are checked when they come in.
  */
@@ -61,7 +77,10 @@ export function swapEdits(axis: Axis, family: Family, part: Part): Edit[] {
   const edits: Edit[] = [{ path: family.root, value: changed[family.root] as unknown as EditValue }];
   // A pull that was measured on the old guide says nothing of the new one.
   if (family.root === 'guide' && axis.loads.guideDrag) edits.push({ path: 'loads.guideDrag', value: null });
-  return [...edits, { path: 'parts', value: { ...axis.parts, [family.id]: part.id } as unknown as EditValue }];
+  return [
+    ...edits,
+    { path: 'parts', value: { ...axis.parts, [family.id]: part.id } as unknown as EditValue },
+  ];
 }
 
 export const MEMORY = 'typical, from memory';
@@ -69,8 +88,21 @@ export const MEMORY = 'typical, from memory';
 export const text = (value: number, unit: string) => `${Number(value.toPrecision(4))} ${unit}`;
 
 /** Rows of numbers put under their columns. */
-export function rows(columns: readonly (readonly [path: string, unit: string])[], source: string, list: readonly (readonly [id: string, name: string, price: number, ...values: (number | string)[]])[]): Part[] {
+export function rows(
+  columns: readonly (readonly [path: string, unit: string])[],
+  source: string,
+  list: readonly (readonly [id: string, name: string, price: number, ...values: (number | string)[]])[],
+): Part[] {
   return list.map(([id, name, price, ...values]) => ({
-    id, name, price, source, values: Object.fromEntries(columns.map(([path, unit], i) => [path, typeof values[i] === 'number' ? `${values[i]}${unit ? ` ${unit}` : ''}` : String(values[i])])),
+    id,
+    name,
+    price,
+    source,
+    values: Object.fromEntries(
+      columns.map(([path, unit], i) => [
+        path,
+        typeof values[i] === 'number' ? `${values[i]}${unit ? ` ${unit}` : ''}` : String(values[i]),
+      ]),
+    ),
   }));
 }

@@ -3,9 +3,17 @@ import { defineFormula } from '@/core/worksheet';
 
 const teeth = { kind: 'count', tex: 'z', meaning: 'teeth of the pulley' } as const;
 const pitch = { kind: 'length', tex: 'p', meaning: 'pitch of the belt' } as const;
-const place = { kind: 'length', tex: 'x', meaning: 'from the driving pulley, or from one clamp, to the carriage' } as const;
+const place = {
+  kind: 'length',
+  tex: 'x',
+  meaning: 'from the driving pulley, or from one clamp, to the carriage',
+} as const;
 const centre = { kind: 'length', tex: 'C', meaning: 'between the pulleys or clamps' } as const;
-const rate = { kind: 'force', tex: 'c', meaning: 'force for unit strain: specific stiffness times width' } as const;
+const rate = {
+  kind: 'force',
+  tex: 'c',
+  meaning: 'force for unit strain: specific stiffness times width',
+} as const;
 
 export const beltTravel = defineFormula({
   id: 'belt/travel-per-radian',
@@ -13,7 +21,10 @@ export const beltTravel = defineFormula({
   symbols: { teeth, pitch },
   result: { kind: 'travelPerRadian', tex: 'k', meaning: 'half the pitch diameter' },
   tex: '\\frac{<teeth>\\,<pitch>}{2\\pi}',
-  citation: { basis: 'standard', text: 'ISO 13050 (curvilinear) and ISO 5296: teeth times pitch is one turn' },
+  citation: {
+    basis: 'standard',
+    text: 'ISO 13050 (curvilinear) and ISO 5296: teeth times pitch is one turn',
+  },
   range: 'No jumping teeth.',
   evaluate: ({ teeth: z, pitch: p }) => (z * p) / (2 * Math.PI),
 });
@@ -32,7 +43,10 @@ export const teethInMesh = defineFormula({
 export const beltPull = defineFormula({
   id: 'belt/pull-limit',
   title: 'Pull that the teeth of the belt carry',
-  symbols: { allowed: { kind: 'force', tex: 'F_{zul}', meaning: 'allowed effective pull of the belt at its width' }, mesh: { kind: 'ratio', tex: 'z_m', meaning: 'teeth in mesh' } },
+  symbols: {
+    allowed: { kind: 'force', tex: 'F_{zul}', meaning: 'allowed effective pull of the belt at its width' },
+    mesh: { kind: 'ratio', tex: 'z_m', meaning: 'teeth in mesh' },
+  },
   result: { kind: 'force', tex: 'F_{lim}', meaning: 'highest pull' },
   tex: '<allowed>\\,\\min\\left(1,\\frac{<mesh>}{6}\\right)',
   citation: { basis: 'memory', text: 'Fewer than six teeth in mesh carry in proportion' },
@@ -43,7 +57,14 @@ export const beltPull = defineFormula({
 export const beltRate = defineFormula({
   id: 'belt/rate',
   title: 'Force for unit strain of the belt',
-  symbols: { specific: { kind: 'stiffness', tex: 'c_{sp}', meaning: 'specific stiffness: force for each width at unit strain' }, width: { kind: 'length', tex: 'b', meaning: 'width' } },
+  symbols: {
+    specific: {
+      kind: 'stiffness',
+      tex: 'c_{sp}',
+      meaning: 'specific stiffness: force for each width at unit strain',
+    },
+    width: { kind: 'length', tex: 'b', meaning: 'width' },
+  },
   result: { kind: 'force', tex: 'c', meaning: 'force that would stretch it to double its length' },
   tex: '<specific>\\,<width>',
   citation: { basis: 'derived', text: 'Cords side by side' },
@@ -77,10 +98,12 @@ export const spanFrequency = defineFormula({
   id: 'belt/span-frequency',
   title: 'Note of a belt span at its tension',
   symbols: {
-    tension: { kind: 'force', tex: 'T_0', meaning: 'tension of the span' }, lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length' }, length: { kind: 'length', tex: 'L', meaning: 'free length that is plucked' },
+    tension: { kind: 'force', tex: 'T_0', meaning: 'tension of the span' },
+    lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length' },
+    length: { kind: 'length', tex: 'L', meaning: 'free length that is plucked' },
   },
   result: { kind: 'frequency', tex: 'f', meaning: 'frequency of the plucked span' },
-  tex: "\\frac{1}{2\\,<length>}\\sqrt{\\frac{<tension>}{<lineMass>}}",
+  tex: '\\frac{1}{2\\,<length>}\\sqrt{\\frac{<tension>}{<lineMass>}}',
   citation: { basis: 'textbook', text: 'Vibrating string: T = 4 m L² f²' },
   range: 'Long thin spans; short wide belts are stiffer and sound higher.',
   evaluate: ({ tension, lineMass, length }) => Math.sqrt(tension / lineMass) / (2 * length),
@@ -96,11 +119,18 @@ export const loopLength = defineFormula({
   id: 'belt/loop-length',
   title: 'Length of a belt over two pulleys',
   symbols: {
-    centre: { kind: 'length', tex: 'C', meaning: 'between the shafts' }, small: { kind: 'length', tex: 'd', meaning: 'pitch diameter of one pulley' }, large: { kind: 'length', tex: 'D', meaning: 'pitch diameter of the other' },
+    centre: { kind: 'length', tex: 'C', meaning: 'between the shafts' },
+    small: { kind: 'length', tex: 'd', meaning: 'pitch diameter of one pulley' },
+    large: { kind: 'length', tex: 'D', meaning: 'pitch diameter of the other' },
   },
   result: { kind: 'length', tex: 'L', meaning: 'pitch length of the belt' },
-  tex: '2\\,<centre>\\cos\\theta+\\frac{\\pi}{2}(<small>+<large>)+\\theta\\,|<large>-<small>|,\\quad \\sin\\theta=\\frac{|<large>-<small>|}{2\\,<centre>}',
-  citation: { basis: 'textbook', text: 'Shigley, Mechanical Engineering Design, flexible elements: open belt' },
+  tex:
+    '2\\,<centre>\\cos\\theta+\\frac{\\pi}{2}(<small>+<large>)+\\theta\\,|<large>-<small>|,\\quad ' +
+    '\\sin\\theta=\\frac{|<large>-<small>|}{2\\,<centre>}',
+  citation: {
+    basis: 'textbook',
+    text: 'Shigley, Mechanical Engineering Design, flexible elements: open belt',
+  },
   range: 'Pulleys that do not touch.',
   evaluate: ({ centre, small, large }) => loopLengthOf(centre, small, large),
 });
@@ -120,7 +150,10 @@ export const centreForTeeth = defineFormula({
   id: 'belt/centre-distance',
   title: 'Distance of the shafts for a belt of whole teeth',
   symbols: {
-    beltTeeth: { kind: 'count', tex: 'z_b', meaning: 'teeth of the belt' }, pitch, small: { kind: 'length', tex: 'd', meaning: 'pitch diameter of one pulley' }, large: { kind: 'length', tex: 'D', meaning: 'pitch diameter of the other' },
+    beltTeeth: { kind: 'count', tex: 'z_b', meaning: 'teeth of the belt' },
+    pitch,
+    small: { kind: 'length', tex: 'd', meaning: 'pitch diameter of one pulley' },
+    large: { kind: 'length', tex: 'D', meaning: 'pitch diameter of the other' },
   },
   result: { kind: 'length', tex: 'C', meaning: 'between the shafts; leave room to tension' },
   tex: 'C\\;\\text{where}\\; L(C,\\,<small>,\\,<large>)=<beltTeeth>\\,<pitch>',
@@ -137,7 +170,11 @@ export const pulleyDiameter = defineFormula({
   id: 'belt/pulley-diameter',
   title: 'Pitch diameter of a pulley',
   symbols: { teeth, pitch },
-  result: { kind: 'length', tex: 'd', meaning: 'pitch diameter: a little more than the pulley measures over its teeth' },
+  result: {
+    kind: 'length',
+    tex: 'd',
+    meaning: 'pitch diameter: a little more than the pulley measures over its teeth',
+  },
   tex: '\\frac{<teeth>\\,<pitch>}{\\pi}',
   citation: { basis: 'standard', text: 'ISO 13050 and ISO 5294: circumference is teeth times pitch' },
   range: 'Toothed belts.',
@@ -147,7 +184,10 @@ export const pulleyDiameter = defineFormula({
 export const stageTension = defineFormula({
   id: 'belt/stage-tension',
   title: 'Least tension of a belt stage at rest',
-  symbols: { torque: { kind: 'torque', tex: 'T', meaning: 'torque on the pulley of the motor' }, diameter: { kind: 'length', tex: 'd', meaning: 'its pitch diameter' } },
+  symbols: {
+    torque: { kind: 'torque', tex: 'T', meaning: 'torque on the pulley of the motor' },
+    diameter: { kind: 'length', tex: 'd', meaning: 'its pitch diameter' },
+  },
   result: { kind: 'force', tex: 'T_0', meaning: 'tension of each span' },
   tex: '\\frac{1}{2}\\cdot\\frac{2\\,<torque>}{<diameter>}',
   citation: { basis: 'memory', text: 'Half of the effective pull for looped stages' },

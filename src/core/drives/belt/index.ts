@@ -1,2 +1,16 @@
-export { beltPull, beltRate, beltTeeth, beltTravel, centreForTeeth, loopLength, loopLengthOf, loopStiffness, openStiffness, pulleyDiameter, spanFrequency, stageTension, teethInMesh } from './formulas';
+export {
+  beltPull,
+  beltRate,
+  beltTeeth,
+  beltTravel,
+  centreForTeeth,
+  loopLength,
+  loopLengthOf,
+  loopStiffness,
+  openStiffness,
+  pulleyDiameter,
+  spanFrequency,
+  stageTension,
+  teethInMesh,
+} from './formulas';
 export { resolveBelt } from './resolve';

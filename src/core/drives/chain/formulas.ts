@@ -11,7 +11,12 @@ export const chainTravel = defineFormula({
   symbols: { pitch, teeth },
   result: { kind: 'travelPerRadian', tex: 'k', meaning: 'mean travel per radian: one turn moves z pitches' },
   tex: '\\frac{<teeth>\\,<pitch>}{2\\pi}',
-  citation: { basis: 'derived', text: 'One turn moves as many pitches as there are teeth; the pitch circle p / sin(pi/z) of ISO 606 is larger by the ripple' },
+  citation: {
+    basis: 'derived',
+    text:
+      'One turn moves as many pitches as there are teeth; the pitch circle p / sin(pi/z) of ISO 606 ' +
+      'is larger by the ripple',
+  },
   range: 'Mean over a tooth.',
   evaluate: ({ pitch: p, teeth: z }) => (z * p) / (2 * Math.PI),
 });
@@ -42,10 +47,12 @@ export const chainSag = defineFormula({
   id: 'chain/sag',
   title: 'Sag of a free strand',
   symbols: {
-    lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length' }, length: { kind: 'length', tex: 'L', meaning: 'free span' }, tension: { kind: 'force', tex: 'T_0', meaning: 'tension of the slack strand' },
+    lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length' },
+    length: { kind: 'length', tex: 'L', meaning: 'free span' },
+    tension: { kind: 'force', tex: 'T_0', meaning: 'tension of the slack strand' },
   },
   result: { kind: 'length', tex: 'f', meaning: 'sag in the middle' },
-  tex: "\\frac{<lineMass>\\,g\\,<length>^2}{8\\,<tension>}",
+  tex: '\\frac{<lineMass>\\,g\\,<length>^2}{8\\,<tension>}',
   citation: { basis: 'textbook', text: 'Parabola of a flat hanging line: T = w L² / (8 f)' },
   range: 'Level span, sag below a tenth of it.',
   evaluate: ({ lineMass, length, tension }) => (lineMass * G * length ** 2) / (8 * tension),
@@ -54,10 +61,16 @@ export const chainSag = defineFormula({
 export const chainPull = defineFormula({
   id: 'chain/pull-limit',
   title: 'Working pull of the chain',
-  symbols: { breaking: { kind: 'force', tex: 'F_B', meaning: 'tensile strength of the chain' }, safety: { kind: 'ratio', tex: 'S', meaning: 'safety' } },
+  symbols: {
+    breaking: { kind: 'force', tex: 'F_B', meaning: 'tensile strength of the chain' },
+    safety: { kind: 'ratio', tex: 'S', meaning: 'safety' },
+  },
   result: { kind: 'force', tex: 'F_{lim}', meaning: 'highest pull' },
   tex: '\\frac{<breaking>}{<safety>}',
-  citation: { basis: 'practice', text: 'Tensile strength of ISO 606; safety of 7 or more for running chains: common practice, no source' },
+  citation: {
+    basis: 'practice',
+    text: 'Tensile strength of ISO 606; safety of 7 or more for running chains: common practice, no source',
+  },
   range: 'Slow and lubricated; wear of the pins decides on fast drives.',
   evaluate: ({ breaking, safety }) => breaking / safety,
 });
@@ -66,20 +79,26 @@ export const chainStiffness = defineFormula({
   id: 'chain/stiffness',
   title: 'Stiffness of the tight strand, its sag counted in',
   symbols: {
-    rate: { kind: 'force', tex: 'EA', meaning: 'force for unit strain of the chain' }, length: { kind: 'length', tex: 'L', meaning: 'from the sprocket to the carriage' },
-    lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length that hangs; 0 in a tray' }, tension: { kind: 'force', tex: 'T', meaning: 'tension of the strand' },
+    rate: { kind: 'force', tex: 'EA', meaning: 'force for unit strain of the chain' },
+    length: { kind: 'length', tex: 'L', meaning: 'from the sprocket to the carriage' },
+    lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length that hangs; 0 in a tray' },
+    tension: { kind: 'force', tex: 'T', meaning: 'tension of the strand' },
   },
   result: { kind: 'stiffness', tex: 'K_c', meaning: 'stiffness in line' },
-  tex: "\\frac{<rate>/<length>}{1+\\dfrac{(<lineMass>\\,g\\,<length>)^2\\,<rate>}{12\\,<tension>^3}}",
+  tex: '\\frac{<rate>/<length>}{1+\\dfrac{(<lineMass>\\,g\\,<length>)^2\\,<rate>}{12\\,<tension>^3}}',
   citation: { basis: 'textbook', text: 'Equivalent modulus of a hanging cable (Ernst 1965)' },
   range: 'The slack strand is taken to give no help.',
-  evaluate: ({ rate, length, lineMass, tension }) => rate / length / (1 + ((lineMass * G * length) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
+  evaluate: ({ rate, length, lineMass, tension }) =>
+    rate / length / (1 + ((lineMass * G * length) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
 });
 
 export const chainWear = defineFormula({
   id: 'chain/wear-error',
   title: 'Position error of a worn chain over the travel',
-  symbols: { wear: { kind: 'ratio', tex: '\\varepsilon', meaning: 'stretch by wear of the pins' }, travel: { kind: 'length', tex: 's', meaning: 'travel' } },
+  symbols: {
+    wear: { kind: 'ratio', tex: '\\varepsilon', meaning: 'stretch by wear of the pins' },
+    travel: { kind: 'length', tex: 's', meaning: 'travel' },
+  },
   result: { kind: 'length', tex: 'e', meaning: 'error at the far end unless steps per unit are set anew' },
   tex: '<wear>\\,<travel>',
   citation: { basis: 'practice', text: 'Chains are called worn at 1 to 2 %: common practice, no source' },
@@ -90,7 +109,10 @@ export const chainWear = defineFormula({
 export const chainShaft = defineFormula({
   id: 'chain/shaft-load',
   title: 'Pull of the chain on its shaft',
-  symbols: { pull: { kind: 'force', tex: 'F', meaning: 'pull of the tight strand beyond the pretension' }, tension: { kind: 'force', tex: 'T_0', meaning: 'pretension' } },
+  symbols: {
+    pull: { kind: 'force', tex: 'F', meaning: 'pull of the tight strand beyond the pretension' },
+    tension: { kind: 'force', tex: 'T_0', meaning: 'pretension' },
+  },
   result: { kind: 'force', tex: 'F_r', meaning: 'radial load on the shaft' },
   tex: '<pull>+2\\,<tension>',
   citation: { basis: 'textbook', text: 'Balance of the two strands, wrapped by half a turn' },

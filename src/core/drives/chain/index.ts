@@ -1,2 +1,11 @@
-export { chainPull, chainSag, chainShaft, chainStiffness, chainTravel, chainWear, pitchDiameter, speedRipple } from './formulas';
+export {
+  chainPull,
+  chainSag,
+  chainShaft,
+  chainStiffness,
+  chainTravel,
+  chainWear,
+  pitchDiameter,
+  speedRipple,
+} from './formulas';
 export { resolveChain } from './resolve';

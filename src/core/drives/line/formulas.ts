@@ -69,7 +69,10 @@ export const pullOnShaft = defineFormula({
   },
   result: { kind: 'force', tex: 'F_r', meaning: 'radial load on the shaft' },
   tex: '2\\,<pretension>\\,\\sin\\frac{<wrap>}{2}',
-  citation: { basis: 'textbook', text: 'Balance of the two spans; their sum stays 2 T0 while the belt drives (Shigley, flexible elements)' },
+  citation: {
+    basis: 'textbook',
+    text: 'Balance of the two spans; their sum stays 2 T0 while the belt drives (Shigley, flexible elements)',
+  },
   range: 'Belt that does not go slack.',
   evaluate: ({ pretension, wrap }) => 2 * pretension * Math.sin(Math.min(wrap, 2 * Math.PI - 1e-9) / 2),
 });
@@ -77,11 +80,16 @@ export const pullOnShaft = defineFormula({
 export const shaftBending = defineFormula({
   id: 'line/shaft-bending',
   title: 'Bending of the shaft at its first bearing',
-  symbols: { radial: { kind: 'force', tex: 'F_r', meaning: 'radial load of the wheel' }, overhang: { kind: 'length', tex: 'a', meaning: 'from the middle of the wheel to the first bearing' } },
+  symbols: {
+    radial: { kind: 'force', tex: 'F_r', meaning: 'radial load of the wheel' },
+    overhang: { kind: 'length', tex: 'a', meaning: 'from the middle of the wheel to the first bearing' },
+  },
   result: { kind: 'torque', tex: 'M_b', meaning: 'bending moment' },
   tex: '<radial>\\,<overhang>',
   citation: { basis: 'textbook', text: 'Cantilever with a load at its end (beam tables)' },
-  range: 'No bearing outboard of the wheel; datasheets that state a radial load mean it at the middle of the shaft end.',
+  range:
+    'No bearing outboard of the wheel; datasheets that state a radial load mean it at the middle of ' +
+    'the shaft end.',
   evaluate: ({ radial, overhang }) => radial * overhang,
 });
 
@@ -91,7 +99,12 @@ export const linePlay = defineFormula({
   symbols: { runout: { kind: 'length', tex: 'e', meaning: 'eccentricity, half of the indicator reading' } },
   result: { kind: 'length', tex: '\\Delta x', meaning: 'greatest less smallest error within a turn' },
   tex: '2\\,<runout>',
-  citation: { basis: 'derived', text: 'Effective radius varies by plus and minus e, and with it the travel by plus and minus e about the mean' },
+  citation: {
+    basis: 'derived',
+    text:
+      'Effective radius varies by plus and minus e, and with it the travel by plus and minus e ' +
+      'about the mean',
+  },
   range: 'Wheel fixed on its shaft; comes back with every turn.',
   evaluate: ({ runout }) => 2 * runout,
 });
@@ -106,7 +119,7 @@ export const lineInertia = defineFormula({
     k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian' },
   },
   result: { kind: 'inertia', tex: 'J_d', meaning: 'all that turns or runs with the drive shaft' },
-  tex: "<wheels> + <lineMass>\\,<length>\\,<k>^2",
+  tex: '<wheels> + <lineMass>\\,<length>\\,<k>^2',
   citation: { basis: 'textbook', text: 'Equal kinetic energy' },
   range: 'Line that does not stretch.',
   evaluate: ({ wheels, lineMass, length, k }) => wheels + lineMass * length * k * k,

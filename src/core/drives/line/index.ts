@@ -1,2 +1,13 @@
 export { forceOnStrand, joinLinks, placeOnLine } from './belt-like';
-export { givenSpeed, givenStiffness, lineInertia, linePlay, pullOnShaft, sharedStiffness, shaftBending, shaftTorsion, strandForce, turningStiffness } from './formulas';
+export {
+  givenSpeed,
+  givenStiffness,
+  lineInertia,
+  linePlay,
+  pullOnShaft,
+  sharedStiffness,
+  shaftBending,
+  shaftTorsion,
+  strandForce,
+  turningStiffness,
+} from './formulas';

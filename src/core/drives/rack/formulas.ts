@@ -13,7 +13,10 @@ export const rackTravel = defineFormula({
   symbols: { teeth, module: gearModule, helix },
   result: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian: half the pitch diameter' },
   tex: '\\frac{<teeth>\\,<module>}{2\\cos <helix>}',
-  citation: { basis: 'standard', text: 'ISO 53 and ISO 54: pitch diameter z m, for helical teeth z m_n / cos beta' },
+  citation: {
+    basis: 'standard',
+    text: 'ISO 53 and ISO 54: pitch diameter z m, for helical teeth z m_n / cos beta',
+  },
   range: 'Any whole number of teeth; a profile shift does not change it.',
   evaluate: ({ teeth: z, module: m, helix: beta }) => (z * m) / (2 * Math.cos(beta)),
 });
@@ -24,7 +27,10 @@ export const rackPitch = defineFormula({
   symbols: { module: gearModule, helix },
   result: { kind: 'length', tex: 'p', meaning: 'tooth to tooth along the rack' },
   tex: '\\frac{\\pi\\,<module>}{\\cos <helix>}',
-  citation: { basis: 'standard', text: 'ISO 53; helical racks of 19°31\'42" have pitches of 5 and 6.667 mm with modules 1.5 and 2' },
+  citation: {
+    basis: 'standard',
+    text: 'ISO 53; helical racks of 19°31\'42" have pitches of 5 and 6.667 mm with modules 1.5 and 2',
+  },
   range: 'Along the rack, not across the teeth.',
   evaluate: ({ module: m, helix: beta }) => (Math.PI * m) / Math.cos(beta),
 });
@@ -54,7 +60,14 @@ export const axialForce = defineFormula({
 export const shaftResultant = defineFormula({
   id: 'rack/shaft-resultant',
   title: 'Radial load on the pinion shaft',
-  symbols: { pull, radial: { kind: 'force', tex: 'F_r', meaning: 'separating force, or that of the spring where it is more' } },
+  symbols: {
+    pull,
+    radial: {
+      kind: 'force',
+      tex: 'F_r',
+      meaning: 'separating force, or that of the spring where it is more',
+    },
+  },
   result: { kind: 'force', tex: 'F_s', meaning: 'pull and separating force together' },
   tex: '\\sqrt{<pull>^2 + <radial>^2}',
   citation: { basis: 'textbook', text: 'The two stand at right angles' },
@@ -67,26 +80,50 @@ export const leastTeeth = defineFormula({
   title: 'Least teeth without undercut',
   symbols: { pressure, helix, shift: { kind: 'ratio', tex: 'x', meaning: 'profile shift' } },
   result: { kind: 'ratio', tex: 'z_{min}', meaning: 'fewest teeth of full depth' },
-  tex: '\\frac{2\\,(1-<shift>)\\cos <helix>}{\\sin^2\\alpha_t},\\quad \\tan\\alpha_t=\\frac{\\tan <pressure>}{\\cos <helix>}',
-  citation: { basis: 'textbook', text: 'Shigley, Mechanical Engineering Design, interference with a rack: 2 k / sin² alpha; ISO 53 tooth depth' },
+  tex:
+    '\\frac{2\\,(1-<shift>)\\cos <helix>}{\\sin^2\\alpha_t},\\quad \\tan\\alpha_t=\\frac{\\tan ' +
+    '<pressure>}{\\cos <helix>}',
+  citation: {
+    basis: 'textbook',
+    text:
+      'Shigley, Mechanical Engineering Design, interference with a rack: 2 k / sin² alpha; ISO ' +
+      '53 tooth depth',
+  },
   range: 'Full-depth teeth cut by a rack-shaped tool.',
-  evaluate: ({ pressure: alpha, helix: beta, shift }) => (2 * (1 - shift) * Math.cos(beta)) / Math.sin(Math.atan(Math.tan(alpha) / Math.cos(beta))) ** 2,
+  evaluate: ({ pressure: alpha, helix: beta, shift }) =>
+    (2 * (1 - shift) * Math.cos(beta)) / Math.sin(Math.atan(Math.tan(alpha) / Math.cos(beta))) ** 2,
 });
 
 export const lewisForce = defineFormula({
   id: 'rack/lewis-force',
   title: 'Force that a tooth of the pinion takes in bending',
   symbols: {
-    yieldStrength: { kind: 'modulus', tex: 'R_e', meaning: 'yield strength of the softer of pinion and rack' },
+    yieldStrength: {
+      kind: 'modulus',
+      tex: 'R_e',
+      meaning: 'yield strength of the softer of pinion and rack',
+    },
     safety: { kind: 'ratio', tex: 'S', meaning: 'safety against yield' },
     face: { kind: 'length', tex: 'b', meaning: 'face width in mesh' },
-    module: gearModule, teeth, helix,
+    module: gearModule,
+    teeth,
+    helix,
     speed: { kind: 'speed', tex: 'v', meaning: 'pitch line speed' },
   },
   result: { kind: 'force', tex: 'F_{lim}', meaning: 'highest force along the rack' },
-  tex: '\\frac{<yieldStrength>}{<safety>}\\cdot\\frac{<face>\\,<module>\\,Y(z_v)}{K_v},\\quad z_v=\\frac{<teeth>}{\\cos^3 <helix>},\\quad K_v=\\frac{6.1+<speed>}{6.1}\\;\\scriptstyle(v\\text{ in m/s})',
-  citation: { basis: 'textbook', text: 'Lewis form factor by teeth (Shigley, table 14-2) and velocity factor of cut teeth (Shigley, eq. 14-4b)' },
-  range: '20° full-depth teeth; one tooth carries all. Wear and pitting are not in it. Below 12 teeth the factor is continued beyond the table.',
+  tex:
+    '\\frac{<yieldStrength>}{<safety>}\\cdot\\frac{<face>\\,<module>\\,Y(z_v)}{K_v},\\quad ' +
+    'z_v=\\frac{<teeth>}{\\cos^3 <helix>},\\quad ' +
+    'K_v=\\frac{6.1+<speed>}{6.1}\\;\\scriptstyle(v\\text{ in m/s})',
+  citation: {
+    basis: 'textbook',
+    text:
+      'Lewis form factor by teeth (Shigley, table 14-2) and velocity factor of cut teeth ' +
+      '(Shigley, eq. 14-4b)',
+  },
+  range:
+    '20° full-depth teeth; one tooth carries all. Wear and pitting are not in it. Below 12 teeth the ' +
+    'factor is continued beyond the table.',
   evaluate: ({ yieldStrength, safety, face, module: m, teeth: z, helix: beta, speed }) =>
     ((yieldStrength / safety) * face * m * lewisFactor(z / Math.cos(beta) ** 3)) / ((6.1 + speed) / 6.1),
 });
@@ -94,7 +131,11 @@ export const lewisForce = defineFormula({
 export const meshPlay = defineFormula({
   id: 'rack/mesh-play',
   title: 'Play of a mesh that stands open',
-  symbols: { gap: { kind: 'length', tex: 'e', meaning: 'how far the pinion stands out from tight mesh' }, pressure, helix },
+  symbols: {
+    gap: { kind: 'length', tex: 'e', meaning: 'how far the pinion stands out from tight mesh' },
+    pressure,
+    helix,
+  },
   result: { kind: 'length', tex: 'u_m', meaning: 'lost motion along the rack' },
   tex: '2\\,<gap>\\,\\frac{\\tan <pressure>}{\\cos <helix>}',
   citation: { basis: 'textbook', text: 'Both flanks draw back by e tan alpha' },
@@ -108,7 +149,10 @@ export const springNeeded = defineFormula({
   symbols: { separating: { kind: 'force', tex: 'F_r', meaning: 'separating force under the worst cut' } },
   result: { kind: 'force', tex: 'F_f', meaning: 'least force at the mesh' },
   tex: '1.2\\,<separating>',
-  citation: { basis: 'practice', text: 'A fifth more than the teeth push, or the pinion climbs out: common practice, no source' },
+  citation: {
+    basis: 'practice',
+    text: 'A fifth more than the teeth push, or the pinion climbs out: common practice, no source',
+  },
   range: 'At the mesh: mind the lever of the spring.',
   evaluate: ({ separating }) => 1.2 * separating,
 });
@@ -116,7 +160,10 @@ export const springNeeded = defineFormula({
 export const springAtMesh = defineFormula({
   id: 'rack/spring-at-mesh',
   title: 'Force of the spring at the mesh',
-  symbols: { spring: { kind: 'force', tex: 'F_s', meaning: 'force of the spring' }, lever: { kind: 'ratio', tex: 'h', meaning: 'arm of the spring over arm of the pinion, from the hinge' } },
+  symbols: {
+    spring: { kind: 'force', tex: 'F_s', meaning: 'force of the spring' },
+    lever: { kind: 'ratio', tex: 'h', meaning: 'arm of the spring over arm of the pinion, from the hinge' },
+  },
   result: { kind: 'force', tex: 'F_m', meaning: 'force at the mesh' },
   tex: '<spring>\\cdot <lever>',
   citation: { basis: 'derived', text: 'Balance of moments about the hinge' },
@@ -148,7 +195,10 @@ export const rackError = defineFormula({
   },
   result: { kind: 'length', tex: 'e', meaning: 'position error over the travel, at most' },
   tex: '<perSegment>\\,\\max\\left(1,\\frac{<travel>}{<segment>}\\right)',
-  citation: { basis: 'derived', text: 'Errors of racks laid end to end, all in one direction: the worst case' },
+  citation: {
+    basis: 'derived',
+    text: 'Errors of racks laid end to end, all in one direction: the worst case',
+  },
   range: 'Joints set with a mating gauge; a joint set by eye adds its own step.',
   evaluate: ({ perSegment, segment, travel }) => perSegment * Math.max(1, travel / segment),
 });

@@ -4,7 +4,11 @@ export const eulerLoad = defineFormula({
   id: 'screw/column-load',
   title: 'Column load of the free piece of screw',
   symbols: {
-    factor: { kind: 'ratio', tex: 'c', meaning: 'end factor: fixed-free 0.25, hinged 1, fixed and hinged 2.046, fixed 4' },
+    factor: {
+      kind: 'ratio',
+      tex: 'c',
+      meaning: 'end factor: fixed-free 0.25, hinged 1, fixed and hinged 2.046, fixed 4',
+    },
     modulus: { kind: 'modulus', tex: 'E', meaning: 'modulus of elasticity' },
     secondMoment: { kind: 'secondMoment', tex: 'I', meaning: 'second moment of area on the root' },
     length: { kind: 'length', tex: 'L', meaning: 'length under compression' },
@@ -13,7 +17,8 @@ export const eulerLoad = defineFormula({
   tex: '<factor>\\,\\frac{\\pi^2\\,<modulus>\\,<secondMoment>}{<length>^2}',
   citation: { basis: 'textbook', text: 'Euler; Timoshenko and Gere, Theory of Elastic Stability' },
   range: 'Slender screw (slenderness above about 90).',
-  evaluate: ({ factor, modulus, secondMoment, length }) => (factor * Math.PI ** 2 * modulus * secondMoment) / length ** 2,
+  evaluate: ({ factor, modulus, secondMoment, length }) =>
+    (factor * Math.PI ** 2 * modulus * secondMoment) / length ** 2,
 });
 
 /** Share of the Euler load that is allowed. Common practice, no source. */

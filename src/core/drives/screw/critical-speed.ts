@@ -1,6 +1,8 @@
 import { defineFormula } from '@/core/worksheet';
 
-/** How one end of a free piece of screw is held. `hinge` keeps it in place but lets it tilt (so does a nut). */
+/**
+ * How one end of a free piece of screw is held. `hinge` keeps it in place but lets it tilt (so does a nut).
+ */
 export type Hold = 'fixed' | 'hinge' | 'free';
 
 interface EndCase {
@@ -13,7 +15,7 @@ interface EndCase {
 const cases: Record<string, EndCase> = {
   'fixed-free': { lambda: 1.8751040687, column: 0.25 },
   'hinge-hinge': { lambda: Math.PI, column: 1 },
-  'fixed-hinge': { lambda: 3.9266023120, column: 2.0457 },
+  'fixed-hinge': { lambda: 3.926602312, column: 2.0457 },
   'fixed-fixed': { lambda: 4.7300407449, column: 4 },
 };
 
@@ -31,21 +33,40 @@ export const criticalSpeed = defineFormula({
   id: 'screw/critical-speed',
   title: 'Critical speed of the free piece of screw',
   symbols: {
-    lambda: { kind: 'ratio', tex: '\\lambda_1', meaning: 'root of the bending wave: fixed-free 1.8751, hinged both ends 3.1416, fixed and hinged 3.9266, fixed both ends 4.7300' },
+    lambda: {
+      kind: 'ratio',
+      tex: '\\lambda_1',
+      meaning:
+        'root of the bending wave: fixed-free 1.8751, hinged both ends 3.1416, fixed and hinged ' +
+        '3.9266, fixed both ends 4.7300',
+    },
     length: { kind: 'length', tex: 'L', meaning: 'free length of the piece that whips first' },
     modulus: { kind: 'modulus', tex: 'E', meaning: 'modulus of elasticity' },
     secondMoment: { kind: 'secondMoment', tex: 'I', meaning: 'second moment of area on the root' },
     density: { kind: 'density', tex: '\\rho', meaning: 'density' },
-    area: { kind: 'area', tex: 'A', meaning: 'area that carries the mass: root for ball screws, mean section for sliding screws' },
+    area: {
+      kind: 'area',
+      tex: 'A',
+      meaning: 'area that carries the mass: root for ball screws, mean section for sliding screws',
+    },
   },
   result: { kind: 'angularSpeed', tex: 'n_c', meaning: 'critical speed, in turns a minute' },
-  tex: '\\frac{60}{2\\pi}\\left(\\frac{<lambda>}{<length>}\\right)^2\\sqrt{\\frac{<modulus>\\,<secondMoment>}{<density>\\,<area>}}',
-  citation: { basis: 'textbook', text: 'Blevins, Formulas for Natural Frequency and Mode Shape (uniform beams)' },
+  tex:
+    '\\frac{60}{2\\pi}\\left(\\frac{<lambda>}{<length>}\\right)^2' +
+    '\\sqrt{\\frac{<modulus>\\,<secondMoment>}{<density>\\,<area>}}',
+  citation: {
+    basis: 'textbook',
+    text: 'Blevins, Formulas for Natural Frequency and Mode Shape (uniform beams)',
+  },
   range: 'Slender screw (length above 20 diameters), straight, bearings that do not give; first mode only.',
-  evaluate: ({ lambda, length, modulus, secondMoment, density, area }) => (lambda / length) ** 2 * Math.sqrt((modulus * secondMoment) / (density * area)),
+  evaluate: ({ lambda, length, modulus, secondMoment, density, area }) =>
+    (lambda / length) ** 2 * Math.sqrt((modulus * secondMoment) / (density * area)),
 });
 
-/** Share of the critical speed that is allowed. Common practice, given by every maker of screws; no single source. */
+/**
+ * Share of the critical speed that is allowed. Common practice, given by every maker of screws; no single
+ * source.
+ */
 export const WHIP_ALLOWANCE = 0.8;
 
 export const warmFactor = defineFormula({
@@ -57,7 +78,12 @@ export const warmFactor = defineFormula({
   },
   result: { kind: 'ratio', tex: 'f_P', meaning: 'share of the critical speed that is left' },
   tex: '\\sqrt{\\max\\left(0,\\;1-\\frac{<compression>}{<euler>}\\right)}',
-  citation: { basis: 'textbook', text: 'Galef, Bending frequencies of compressed beams, J. Acoust. Soc. Am. 44 (1968); exact for hinged ends' },
+  citation: {
+    basis: 'textbook',
+    text:
+      'Galef, Bending frequencies of compressed beams, J. Acoust. Soc. Am. 44 (1968); exact ' +
+      'for hinged ends',
+  },
   range: 'Compression from 0 up; tension is not counted as a gain.',
   evaluate: ({ compression, euler }) => Math.sqrt(Math.max(0, 1 - Math.max(0, compression) / euler)),
 });
@@ -88,7 +114,12 @@ export const diameterSpeedLimit = defineFormula({
   },
   result: { kind: 'speed', tex: 'v_{DN}', meaning: 'highest axis speed for the balls' },
   tex: '\\frac{<dn>}{<nominal>}\\,<lead>',
-  citation: { basis: 'memory', text: 'Rolled 50 000 to 70 000, ground 70 000 to 130 000 mm·rpm by ball return; the lower end is used unless a datasheet value is typed' },
+  citation: {
+    basis: 'memory',
+    text:
+      'Rolled 50 000 to 70 000, ground 70 000 to 130 000 mm·rpm by ball return; the lower end is ' +
+      'used unless a datasheet value is typed',
+  },
   range: 'Ball screws.',
   evaluate: ({ dn, nominal, lead }) => ((dn / nominal) * lead) / (2 * Math.PI),
 });

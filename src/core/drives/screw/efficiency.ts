@@ -1,7 +1,11 @@
 import { defineFormula } from '@/core/worksheet';
 
 /** Half the flank angle by thread form, rad: Acme 14.5° (ASME B1.5), trapezoidal 15° (ISO 2904), square 0. */
-export const halfFlankAngle = { acme: (14.5 * Math.PI) / 180, trapezoidal: (15 * Math.PI) / 180, square: 0 } as const;
+export const halfFlankAngle = {
+  acme: (14.5 * Math.PI) / 180,
+  trapezoidal: (15 * Math.PI) / 180,
+  square: 0,
+} as const;
 
 export const frictionAngle = defineFormula({
   id: 'screw/friction-angle',
@@ -20,7 +24,11 @@ export const frictionAngle = defineFormula({
 const slidingSymbols = {
   lambda: { kind: 'angle', tex: '\\lambda', meaning: 'lead angle' },
   phi: { kind: 'angle', tex: '\\varphi', meaning: 'friction angle' },
-  collarFriction: { kind: 'ratio', tex: '\\mu_c', meaning: 'friction of the thrust collar; 0 with rolling thrust bearings' },
+  collarFriction: {
+    kind: 'ratio',
+    tex: '\\mu_c',
+    meaning: 'friction of the thrust collar; 0 with rolling thrust bearings',
+  },
   collar: { kind: 'length', tex: 'd_c', meaning: 'mean diameter of the collar' },
   diameter: { kind: 'length', tex: 'd_2', meaning: 'pitch diameter' },
 } as const;
@@ -31,9 +39,13 @@ export const slidingEfficiency = defineFormula({
   symbols: slidingSymbols,
   result: { kind: 'ratio', tex: '\\eta', meaning: 'efficiency, torque to thrust' },
   tex: '\\frac{\\tan <lambda>}{\\tan(<lambda>+<phi>) + <collarFriction> <collar>/<diameter>}',
-  citation: { basis: 'textbook', text: 'Shigley, Mechanical Engineering Design, power screws: raising torque with collar' },
+  citation: {
+    basis: 'textbook',
+    text: 'Shigley, Mechanical Engineering Design, power screws: raising torque with collar',
+  },
   range: 'λ + φ below 90°.',
-  evaluate: ({ lambda, phi, collarFriction, collar, diameter }) => Math.tan(lambda) / (Math.tan(lambda + phi) + (collarFriction * collar) / diameter),
+  evaluate: ({ lambda, phi, collarFriction, collar, diameter }) =>
+    Math.tan(lambda) / (Math.tan(lambda + phi) + (collarFriction * collar) / diameter),
 });
 
 export const slidingBackEfficiency = defineFormula({
@@ -42,9 +54,13 @@ export const slidingBackEfficiency = defineFormula({
   symbols: slidingSymbols,
   result: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency, thrust to torque; negative: self-locking' },
   tex: '\\frac{\\tan(<lambda>-<phi>) - <collarFriction> <collar>/<diameter>}{\\tan <lambda>}',
-  citation: { basis: 'textbook', text: 'Shigley, Mechanical Engineering Design, power screws: lowering torque with collar' },
+  citation: {
+    basis: 'textbook',
+    text: 'Shigley, Mechanical Engineering Design, power screws: lowering torque with collar',
+  },
   range: 'Standing still or moving smoothly; vibration undoes a thin self-locking margin.',
-  evaluate: ({ lambda, phi, collarFriction, collar, diameter }) => (Math.tan(lambda - phi) - (collarFriction * collar) / diameter) / Math.tan(lambda),
+  evaluate: ({ lambda, phi, collarFriction, collar, diameter }) =>
+    (Math.tan(lambda - phi) - (collarFriction * collar) / diameter) / Math.tan(lambda),
 });
 
 export const rollingBackEfficiency = defineFormula({
@@ -53,7 +69,12 @@ export const rollingBackEfficiency = defineFormula({
   symbols: { eta: { kind: 'ratio', tex: '\\eta', meaning: 'efficiency with the motor driving' } },
   result: { kind: 'ratio', tex: '\\eta_b', meaning: 'efficiency with the load driving' },
   tex: '\\max\\left(0,\\; 2 - \\frac{1}{<eta>}\\right)',
-  citation: { basis: 'textbook', text: 'Same loss in both directions; also the form used for rolling drives in ISO 3408 literature (memory)' },
+  citation: {
+    basis: 'textbook',
+    text:
+      'Same loss in both directions; also the form used for rolling drives in ISO 3408 ' +
+      'literature (memory)',
+  },
   range: 'Rolling drives; too low for sliding screws.',
   evaluate: ({ eta }) => Math.max(0, 2 - 1 / eta),
 });
@@ -70,7 +91,8 @@ export const ballPreloadDrag = defineFormula({
   tex: '0.05\\,(\\tan <lambda>)^{-1/2}\\,\\frac{<preload>\\,<lead>}{2\\pi}',
   citation: { basis: 'standard', text: 'JIS B 1192, preload dynamic torque' },
   range: 'Ball nuts; wipers add their own drag.',
-  evaluate: ({ lambda, preload, lead }) => (0.05 / Math.sqrt(Math.tan(lambda))) * ((preload * lead) / (2 * Math.PI)),
+  evaluate: ({ lambda, preload, lead }) =>
+    (0.05 / Math.sqrt(Math.tan(lambda))) * ((preload * lead) / (2 * Math.PI)),
 });
 
 export const slidingPreloadDrag = defineFormula({
@@ -84,9 +106,15 @@ export const slidingPreloadDrag = defineFormula({
   },
   result: { kind: 'torque', tex: 'T_p', meaning: 'drag torque of the nut' },
   tex: '\\frac{<preload>\\,<diameter>}{2}\\left(\\tan(<phi>+<lambda>) + \\tan(<phi>-<lambda>)\\right)',
-  citation: { basis: 'derived', text: 'One half of the nut is raised and the other lowered by the spring: raising plus lowering torque of Shigley’s power screw' },
+  citation: {
+    basis: 'derived',
+    text:
+      'One half of the nut is raised and the other lowered by the spring: raising plus lowering ' +
+      'torque of Shigley’s power screw',
+  },
   range: 'Spring-loaded split nuts; the working load is taken by one half in full.',
-  evaluate: ({ preload, diameter, lambda, phi }) => ((preload * diameter) / 2) * (Math.tan(phi + lambda) + Math.tan(phi - lambda)),
+  evaluate: ({ preload, diameter, lambda, phi }) =>
+    ((preload * diameter) / 2) * (Math.tan(phi + lambda) + Math.tan(phi - lambda)),
 });
 
 export const driveDrag = defineFormula({

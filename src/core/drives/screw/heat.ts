@@ -6,7 +6,11 @@ export const heatGrowth = defineFormula({
   symbols: {
     expansion: { kind: 'thermalExpansion', tex: '\\alpha', meaning: 'thermal expansion' },
     length: { kind: 'length', tex: 'L', meaning: 'length that warms, over the travel' },
-    rise: { kind: 'temperatureRise', tex: '\\Delta T', meaning: 'temperature rise of the screw over the frame' },
+    rise: {
+      kind: 'temperatureRise',
+      tex: '\\Delta T',
+      meaning: 'temperature rise of the screw over the frame',
+    },
   },
   result: { kind: 'length', tex: '\\Delta L', meaning: 'growth' },
   tex: '<expansion>\\cdot <length>\\cdot <rise>',
@@ -22,14 +26,19 @@ export const heatCompression = defineFormula({
     modulus: { kind: 'modulus', tex: 'E', meaning: 'modulus of elasticity' },
     area: { kind: 'area', tex: 'A_r', meaning: 'root section' },
     expansion: { kind: 'thermalExpansion', tex: '\\alpha', meaning: 'thermal expansion' },
-    rise: { kind: 'temperatureRise', tex: '\\Delta T', meaning: 'temperature rise of the screw over the frame' },
+    rise: {
+      kind: 'temperatureRise',
+      tex: '\\Delta T',
+      meaning: 'temperature rise of the screw over the frame',
+    },
     stretch: { kind: 'force', tex: 'F_0', meaning: 'tension put in at assembly' },
   },
   result: { kind: 'force', tex: 'P', meaning: 'compression left when warm' },
   tex: '\\max(0,\\; <modulus>\\,<area>\\,<expansion>\\,<rise> - <stretch>)',
   citation: { basis: 'textbook', text: 'Restrained thermal expansion (Timoshenko, Strength of Materials)' },
   range: 'Bearings and frame that do not give: the worst case.',
-  evaluate: ({ modulus, area, expansion, rise, stretch }) => Math.max(0, modulus * area * expansion * rise - stretch),
+  evaluate: ({ modulus, area, expansion, rise, stretch }) =>
+    Math.max(0, modulus * area * expansion * rise - stretch),
 });
 
 export const leadError = defineFormula({
@@ -52,7 +61,10 @@ export const slidingLeadError = defineFormula({
   symbols: { travel: { kind: 'length', tex: 's', meaning: 'travel' } },
   result: { kind: 'length', tex: 'e', meaning: 'lead error to expect' },
   tex: '0.08\\,\\tfrac{\\text{mm}}{\\text{m}}\\cdot <travel>',
-  citation: { basis: 'practice', text: 'Trapezoidal and Acme screws about 0.08 mm a metre, 0.001 in a foot: common practice, no source' },
+  citation: {
+    basis: 'practice',
+    text: 'Trapezoidal and Acme screws about 0.08 mm a metre, 0.001 in a foot: common practice, no source',
+  },
   range: 'Rolled screws; most of it is taken out by setting the steps per unit.',
   evaluate: ({ travel }) => 0.08e-3 * travel,
 });

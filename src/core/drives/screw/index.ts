@@ -1,8 +1,24 @@
 export { resolveScrew } from './resolve';
 export { boundingPieces, thrustEnds } from './whip';
-export { criticalSpeed, diameterSpeedLimit, endCase, warmFactor, WHIP_ALLOWANCE, whipSpeed } from './critical-speed';
+export {
+  criticalSpeed,
+  diameterSpeedLimit,
+  endCase,
+  warmFactor,
+  WHIP_ALLOWANCE,
+  whipSpeed,
+} from './critical-speed';
 export { columnLimit, eulerLoad } from './column-load';
-export { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
+export {
+  ballPreloadDrag,
+  driveDrag,
+  frictionAngle,
+  halfFlankAngle,
+  rollingBackEfficiency,
+  slidingBackEfficiency,
+  slidingEfficiency,
+  slidingPreloadDrag,
+} from './efficiency';
 export { leadAngle, pitchDiameter, travelPerRadian, turns } from './lead';
 export { circleArea, meanArea, rootSecondMoment, screwInertia } from './section';
 export { axialStiffness, inSeries, nutStiffness, sideBySide, windUpStiffness } from './stiffness';

@@ -31,7 +31,11 @@ export const leadAngle = defineFormula({
   title: 'Lead angle',
   symbols: {
     lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead' },
-    diameter: { kind: 'length', tex: 'd_2', meaning: 'pitch diameter; for ball screws the nominal diameter stands for the ball circle' },
+    diameter: {
+      kind: 'length',
+      tex: 'd_2',
+      meaning: 'pitch diameter; for ball screws the nominal diameter stands for the ball circle',
+    },
   },
   result: { kind: 'angle', tex: '\\lambda', meaning: 'lead angle at the pitch line' },
   tex: '\\arctan\\frac{<lead>}{\\pi\\,<diameter>}',

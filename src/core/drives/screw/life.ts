@@ -6,7 +6,11 @@ export const ballScrewLife = defineFormula({
   symbols: {
     dynamicLoad: { kind: 'force', tex: 'C_a', meaning: 'dynamic load rating' },
     shock: { kind: 'ratio', tex: 'f_w', meaning: 'shock factor, 1.2 smooth to 2 with shocks' },
-    meanLoad: { kind: 'force', tex: 'F_m', meaning: 'mean thrust; here the whole cutting thrust all the time' },
+    meanLoad: {
+      kind: 'force',
+      tex: 'F_m',
+      meaning: 'mean thrust; here the whole cutting thrust all the time',
+    },
     lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead' },
   },
   result: { kind: 'length', tex: 'L_{10}', meaning: 'distance that nine of ten screws outlive' },

@@ -6,9 +6,14 @@ import type { DriveStiffness, StiffnessLink } from '../resolved';
 import { axialStiffness, inSeries, nutStiffness, sideBySide, windUpStiffness } from './stiffness';
 import { thrustEnds } from './whip';
 
-/** Distance from the motor-end bearing to the nut at the two ends of travel; the whole screw where the nut's place is not known. */
+/**
+ * Distance from the motor-end bearing to the nut at the two ends of travel; the whole screw where the nut's
+ * place is not known.
+ */
 export function nutReach(drive: ScrewDrive, travel: number): { near: number; far: number } {
-  return drive.nutOffset ? { near: drive.nutOffset.si, far: drive.nutOffset.si + travel } : { near: 0, far: drive.betweenBearings.si };
+  return drive.nutOffset
+    ? { near: drive.nutOffset.si, far: drive.nutOffset.si + travel }
+    : { near: 0, far: drive.betweenBearings.si };
 }
 
 /**
@@ -17,7 +22,15 @@ export function nutReach(drive: ScrewDrive, travel: number): { near: number; far
  * @param thrust N, sets the stiffness of a nut without preload.
  * @param place of the carriage, m from the motor's end of travel; left out: the softest one.
  */
-export function lineStiffness(drive: ScrewDrive, travel: number, k: Quantity<'travelPerRadian'>, rootArea: Quantity<'area'>, thrust: number, sheet: Worksheet, place?: number): DriveStiffness {
+export function lineStiffness(
+  drive: ScrewDrive,
+  travel: number,
+  k: Quantity<'travelPerRadian'>,
+  rootArea: Quantity<'area'>,
+  thrust: number,
+  sheet: Worksheet,
+  place?: number,
+): DriveStiffness {
   const ends = thrustEnds(drive);
   const whole = nutReach(drive, travel);
   const at = (drive.nutOffset?.si ?? (drive.betweenBearings.si - travel) / 2) + (place ?? 0);
@@ -28,9 +41,21 @@ export function lineStiffness(drive: ScrewDrive, travel: number, k: Quantity<'tr
 
   /** Screw and thrust bearing in line over a length. */
   const side = (length: number, key: string) => {
-    const screw = sheet.apply(axialStiffness, { modulus: screwSteel.modulus, area: rootArea, length: quantity('length', Math.max(length, 1e-3)) }, `${key}.screw`, { area: '#screw.rootArea' });
-    return bearing === undefined ? { value: screw, line: `${key}.screw` }
-      : { value: sheet.apply(inSeries, { first: screw, second: bearing }, `${key}.bearing`, { first: `#${key}.screw`, second: 'drive.bearingStiffness' }), line: `${key}.bearing` };
+    const screw = sheet.apply(
+      axialStiffness,
+      { modulus: screwSteel.modulus, area: rootArea, length: quantity('length', Math.max(length, 1e-3)) },
+      `${key}.screw`,
+      { area: '#screw.rootArea' },
+    );
+    return bearing === undefined
+      ? { value: screw, line: `${key}.screw` }
+      : {
+          value: sheet.apply(inSeries, { first: screw, second: bearing }, `${key}.bearing`, {
+            first: `#${key}.screw`,
+            second: 'drive.bearingStiffness',
+          }),
+          line: `${key}.bearing`,
+        };
   };
   const links: StiffnessLink[] = [];
   let chain: { value: Quantity<'stiffness'>; line: string };
@@ -39,15 +64,37 @@ export function lineStiffness(drive: ScrewDrive, travel: number, k: Quantity<'tr
     const worst = Math.min(Math.max(total / 2, reach.near), reach.far);
     const motor = side(worst, 'stiffness.motorSide');
     const far = side(total - worst, 'stiffness.farSide');
-    chain = { value: sheet.apply(sideBySide, { first: motor.value, second: far.value }, 'stiffness.both', { first: `#${motor.line}`, second: `#${far.line}` }), line: 'stiffness.both' };
+    chain = {
+      value: sheet.apply(sideBySide, { first: motor.value, second: far.value }, 'stiffness.both', {
+        first: `#${motor.line}`,
+        second: `#${far.line}`,
+      }),
+      line: 'stiffness.both',
+    };
   } else chain = side(ends.motor ? reach.far : total - reach.near, 'stiffness.side');
 
   links.push({ id: 'screw', value: chain.value, source: `#${chain.line}` });
   const join = (id: string, second: Quantity<'stiffness'>, source: string, key: string) => {
     links.push({ id, value: second, source });
-    chain = { value: sheet.apply(inSeries, { first: chain.value, second }, key, { first: `#${chain.line}`, second: source }), line: key };
+    chain = {
+      value: sheet.apply(inSeries, { first: chain.value, second }, key, {
+        first: `#${chain.line}`,
+        second: source,
+      }),
+      line: key,
+    };
   };
-  const windUp = sheet.apply(windUpStiffness, { shear: screwSteel.shearModulus, root: drive.rootDiameter.si, length: quantity('length', Math.max(reach.far, 1e-3)), k }, 'stiffness.windUp', { root: 'drive.rootDiameter', k: '#drive.k' });
+  const windUp = sheet.apply(
+    windUpStiffness,
+    {
+      shear: screwSteel.shearModulus,
+      root: drive.rootDiameter.si,
+      length: quantity('length', Math.max(reach.far, 1e-3)),
+      k,
+    },
+    'stiffness.windUp',
+    { root: 'drive.rootDiameter', k: '#drive.k' },
+  );
   join('wind-up', windUp, '#stiffness.windUp', 'stiffness.withWindUp');
 
   const rated = drive.thread.nutStiffness;
@@ -55,7 +102,21 @@ export function lineStiffness(drive: ScrewDrive, travel: number, k: Quantity<'tr
   else if (drive.thread.kind === 'ball' && drive.thread.dynamicLoad) {
     const preloaded = drive.thread.preload.si > 0;
     const load = preloaded ? drive.thread.preload.si : quantity('force', Math.max(thrust, 1));
-    const nut = sheet.apply(nutStiffness, { rated: rated.si, load, share: quantity('ratio', preloaded ? 0.1 : 0.3), dynamicLoad: drive.thread.dynamicLoad.si }, 'stiffness.nut', { rated: 'drive.thread.nutStiffness', load: preloaded ? 'drive.thread.preload' : '#force.cut', dynamicLoad: 'drive.thread.dynamicLoad' });
+    const nut = sheet.apply(
+      nutStiffness,
+      {
+        rated: rated.si,
+        load,
+        share: quantity('ratio', preloaded ? 0.1 : 0.3),
+        dynamicLoad: drive.thread.dynamicLoad.si,
+      },
+      'stiffness.nut',
+      {
+        rated: 'drive.thread.nutStiffness',
+        load: preloaded ? 'drive.thread.preload' : '#force.cut',
+        dynamicLoad: 'drive.thread.dynamicLoad',
+      },
+    );
     join('nut', nut, '#stiffness.nut', 'stiffness');
   } else join('nut', rated.si, 'drive.thread.nutStiffness', 'stiffness');
   return { value: chain.value, line: chain.line, missing, links };

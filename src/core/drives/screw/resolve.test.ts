@@ -37,7 +37,10 @@ describe('stiffness along the travel', () => {
   });
   it('bearings and a rated nut make the chain softer, never stiffer', () => {
     const drive = bare();
-    const soft = { ...drive, bearingStiffness: { typed: '90 N/µm', si: q('stiffness', 9e7), basis: 'datasheet' as const } };
+    const soft = {
+      ...drive,
+      bearingStiffness: { typed: '90 N/µm', si: q('stiffness', 9e7), basis: 'datasheet' as const },
+    };
     const a = lineStiffness(drive, 2.54, k, q('area', area(0.0135)), 200, silentWorksheet).value;
     const b = lineStiffness(soft, 2.54, k, q('area', area(0.0135)), 200, silentWorksheet).value;
     expect(b).toBeLessThan(a);
@@ -45,8 +48,14 @@ describe('stiffness along the travel', () => {
   it('thrust is taken by the fixed ends, by the motor end where none is fixed', () => {
     const drive = bare();
     expect(thrustEnds(drive)).toEqual({ motor: true, far: false });
-    expect(thrustEnds({ ...drive, motorEnd: 'supported', farEnd: 'fixed' })).toEqual({ motor: false, far: true });
-    expect(thrustEnds({ ...drive, motorEnd: 'supported', farEnd: 'supported' })).toEqual({ motor: true, far: false });
+    expect(thrustEnds({ ...drive, motorEnd: 'supported', farEnd: 'fixed' })).toEqual({
+      motor: false,
+      far: true,
+    });
+    expect(thrustEnds({ ...drive, motorEnd: 'supported', farEnd: 'supported' })).toEqual({
+      motor: true,
+      far: false,
+    });
     expect(nutReach({ ...drive, nutOffset: null }, 2.54)).toEqual({ near: 0, far: 2.72 });
   });
 });
@@ -54,24 +63,37 @@ describe('stiffness along the travel', () => {
 describe('a resolved screw', () => {
   it('more preload drags more; a heavier thread has more inertia; nothing is NaN', () => {
     const base = demoAxis('gantry');
-    fc.assert(fc.property(fc.double({ min: 100, max: 3000, noNaN: true }), fc.double({ min: 1.01, max: 1.5, noNaN: true }), (preload, grow) => {
-      const of = (values: Record<string, number>) => resolveScrew(withSi(base, values).drive, q('length', 1.29), 200, silentWorksheet);
-      const a = of({ 'drive.thread.preload': preload });
-      const b = of({ 'drive.thread.preload': preload * 1.5 });
-      expect(b.drag).toBeGreaterThan(a.drag);
-      expect(b.stiffness.value).toBeGreaterThan(a.stiffness.value);
-      const thick = of({ 'drive.nominalDiameter': 0.02 * grow, 'drive.rootDiameter': 0.0171 * grow });
-      expect(thick.inertia).toBeGreaterThan(a.inertia);
-      expect(thick.thrustLimit.limit).toBeGreaterThan(a.thrustLimit.limit);
-      for (const f of a.figures(silentWorksheet)) expect(Number.isFinite(f.value), f.id).toBe(true);
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 100, max: 3000, noNaN: true }),
+        fc.double({ min: 1.01, max: 1.5, noNaN: true }),
+        (preload, grow) => {
+          const of = (values: Record<string, number>) =>
+            resolveScrew(withSi(base, values).drive, q('length', 1.29), 200, silentWorksheet);
+          const a = of({ 'drive.thread.preload': preload });
+          const b = of({ 'drive.thread.preload': preload * 1.5 });
+          expect(b.drag).toBeGreaterThan(a.drag);
+          expect(b.stiffness.value).toBeGreaterThan(a.stiffness.value);
+          const thick = of({ 'drive.nominalDiameter': 0.02 * grow, 'drive.rootDiameter': 0.0171 * grow });
+          expect(thick.inertia).toBeGreaterThan(a.inertia);
+          expect(thick.thrustLimit.limit).toBeGreaterThan(a.thrustLimit.limit);
+          for (const f of a.figures(silentWorksheet)) expect(Number.isFinite(f.value), f.id).toBe(true);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
   it('a turning nut brings its own inertia and does not whip; a datasheet beats the drawn profile', () => {
     const { drive } = demoAxis('bed');
     const nut = resolveScrew({ ...drive, turning: 'nut' }, q('length', 2.54), 200, silentWorksheet);
     expect(nut.inertia).toBe(drive.nutInertia.si);
     expect(nut.speedLimits.map((l) => l.id)).toEqual(['dn']);
-    const typed = resolveScrew({ ...drive, screwInertia: { typed: '1.4 kg·cm²', si: q('inertia', 1.4e-4), basis: 'datasheet' } }, q('length', 2.54), 200, silentWorksheet);
+    const typed = resolveScrew(
+      { ...drive, screwInertia: { typed: '1.4 kg·cm²', si: q('inertia', 1.4e-4), basis: 'datasheet' } },
+      q('length', 2.54),
+      200,
+      silentWorksheet,
+    );
     expect(typed.inertia).toBe(1.4e-4);
     const drawn = resolveScrew(drive, q('length', 2.54), 200, silentWorksheet).inertia;
     // Between a plain rod of the root and one of the nominal diameter, 2720 mm long.
@@ -81,8 +103,18 @@ describe('a resolved screw', () => {
   });
   it('a column pushes from the far end as well where the far end takes thrust', () => {
     const axis = demoAxis('gantry');
-    const one = resolveScrew({ ...axis.drive, nutOffset: { ...axis.drive.nutOffset!, si: q('length', 0.02) } }, q('length', 0.4), 200, silentWorksheet);
-    const both = resolveScrew({ ...axis.drive, farEnd: 'fixed', nutOffset: { ...axis.drive.nutOffset!, si: q('length', 0.02) } }, q('length', 0.4), 200, silentWorksheet);
+    const one = resolveScrew(
+      { ...axis.drive, nutOffset: { ...axis.drive.nutOffset!, si: q('length', 0.02) } },
+      q('length', 0.4),
+      200,
+      silentWorksheet,
+    );
+    const both = resolveScrew(
+      { ...axis.drive, farEnd: 'fixed', nutOffset: { ...axis.drive.nutOffset!, si: q('length', 0.02) } },
+      q('length', 0.4),
+      200,
+      silentWorksheet,
+    );
     expect(one.thrustLimit.limit).toBeGreaterThan(both.thrustLimit.limit);
   });
 });
@@ -91,7 +123,9 @@ describe('what a machine starts from', () => {
   it.each(Object.keys(roles) as Role[])('%s: valid, all estimates, and it holds or says why', (role) => {
     const axis = startingAxis(role, 'a1');
     expect(axisIssues(axis)).toEqual([]);
-    expect(axisReport(axis).findings.every((f) => f.verdict !== 'gives-out' || f.remedies.length > 0)).toBe(true);
+    expect(axisReport(axis).findings.every((f) => f.verdict !== 'gives-out' || f.remedies.length > 0)).toBe(
+      true,
+    );
   });
   it('a new machine can be written and read', () => {
     const project = startingProject('m1', '2026-11-23T00:00:00.000Z');
@@ -100,6 +134,9 @@ describe('what a machine starts from', () => {
   });
   it('a choice of another end fixing keeps the rest', () => {
     const axis = startingAxis('bed', 'a1');
-    expect(applyEdits(axis, [{ path: 'drive.farEnd', value: 'fixed' }])).toEqual({ ...axis, drive: { ...axis.drive, farEnd: 'fixed' } });
+    expect(applyEdits(axis, [{ path: 'drive.farEnd', value: 'fixed' }])).toEqual({
+      ...axis,
+      drive: { ...axis.drive, farEnd: 'fixed' },
+    });
   });
 });

@@ -6,7 +6,16 @@ import { atLeast, type Checked } from '@/core/findings';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
 import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
 import { endCase } from './critical-speed';
-import { ballPreloadDrag, driveDrag, frictionAngle, halfFlankAngle, rollingBackEfficiency, slidingBackEfficiency, slidingEfficiency, slidingPreloadDrag } from './efficiency';
+import {
+  ballPreloadDrag,
+  driveDrag,
+  frictionAngle,
+  halfFlankAngle,
+  rollingBackEfficiency,
+  slidingBackEfficiency,
+  slidingEfficiency,
+  slidingPreloadDrag,
+} from './efficiency';
 import { heatGrowth, leadError, slidingLeadError } from './heat';
 import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
 import { ballScrewLife, SHOCK_FACTOR } from './life';
@@ -20,59 +29,156 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
   const { thread } = drive;
   const lead = drive.lead.si;
   if (thread.kind === 'ball') {
-    const lambda = sheet.apply(leadAngle, { lead, diameter: drive.nominalDiameter.si }, 'screw.leadAngle', { lead: 'drive.lead', diameter: 'drive.nominalDiameter' });
+    const lambda = sheet.apply(leadAngle, { lead, diameter: drive.nominalDiameter.si }, 'screw.leadAngle', {
+      lead: 'drive.lead',
+      diameter: 'drive.nominalDiameter',
+    });
     return {
       efficiency: thread.efficiency.si,
-      backEfficiency: sheet.apply(rollingBackEfficiency, { eta: thread.efficiency.si }, 'drive.backEfficiency', { eta: 'drive.thread.efficiency' }),
-      nutDrag: sheet.apply(ballPreloadDrag, { lambda, preload: thread.preload.si, lead }, 'drive.nutDrag', { lambda: '#screw.leadAngle', preload: 'drive.thread.preload', lead: 'drive.lead' }),
+      backEfficiency: sheet.apply(
+        rollingBackEfficiency,
+        { eta: thread.efficiency.si },
+        'drive.backEfficiency',
+        { eta: 'drive.thread.efficiency' },
+      ),
+      nutDrag: sheet.apply(ballPreloadDrag, { lambda, preload: thread.preload.si, lead }, 'drive.nutDrag', {
+        lambda: '#screw.leadAngle',
+        preload: 'drive.thread.preload',
+        lead: 'drive.lead',
+      }),
       lockingRatio: undefined,
     };
   }
-  const diameter = sheet.apply(pitchDiameter, { nominal: drive.nominalDiameter.si, lead, starts: drive.starts.si }, 'screw.pitchDiameter', { nominal: 'drive.nominalDiameter', lead: 'drive.lead', starts: 'drive.starts' });
-  const lambda = sheet.apply(leadAngle, { lead, diameter }, 'screw.leadAngle', { lead: 'drive.lead', diameter: '#screw.pitchDiameter' });
-  const phi = sheet.apply(frictionAngle, { friction: thread.friction.si, flank: quantity('angle', halfFlankAngle[thread.form]) }, 'screw.frictionAngle', { friction: 'drive.thread.friction' });
-  const inputs = { lambda, phi, collarFriction: thread.collarFriction.si, collar: thread.collarDiameter.si, diameter };
-  const sources = { lambda: '#screw.leadAngle', phi: '#screw.frictionAngle', collarFriction: 'drive.thread.collarFriction', collar: 'drive.thread.collarDiameter', diameter: '#screw.pitchDiameter' };
+  const diameter = sheet.apply(
+    pitchDiameter,
+    { nominal: drive.nominalDiameter.si, lead, starts: drive.starts.si },
+    'screw.pitchDiameter',
+    { nominal: 'drive.nominalDiameter', lead: 'drive.lead', starts: 'drive.starts' },
+  );
+  const lambda = sheet.apply(leadAngle, { lead, diameter }, 'screw.leadAngle', {
+    lead: 'drive.lead',
+    diameter: '#screw.pitchDiameter',
+  });
+  const phi = sheet.apply(
+    frictionAngle,
+    { friction: thread.friction.si, flank: quantity('angle', halfFlankAngle[thread.form]) },
+    'screw.frictionAngle',
+    { friction: 'drive.thread.friction' },
+  );
+  const inputs = {
+    lambda,
+    phi,
+    collarFriction: thread.collarFriction.si,
+    collar: thread.collarDiameter.si,
+    diameter,
+  };
+  const sources = {
+    lambda: '#screw.leadAngle',
+    phi: '#screw.frictionAngle',
+    collarFriction: 'drive.thread.collarFriction',
+    collar: 'drive.thread.collarDiameter',
+    diameter: '#screw.pitchDiameter',
+  };
   return {
     efficiency: sheet.apply(slidingEfficiency, inputs, 'drive.efficiency', sources),
     backEfficiency: sheet.apply(slidingBackEfficiency, inputs, 'drive.backEfficiency', sources),
-    nutDrag: sheet.apply(slidingPreloadDrag, { preload: thread.preload.si, diameter, lambda, phi }, 'drive.nutDrag', { preload: 'drive.thread.preload', diameter: '#screw.pitchDiameter', lambda: '#screw.leadAngle', phi: '#screw.frictionAngle' }),
+    nutDrag: sheet.apply(
+      slidingPreloadDrag,
+      { preload: thread.preload.si, diameter, lambda, phi },
+      'drive.nutDrag',
+      {
+        preload: 'drive.thread.preload',
+        diameter: '#screw.pitchDiameter',
+        lambda: '#screw.leadAngle',
+        phi: '#screw.frictionAngle',
+      },
+    ),
     lockingRatio: lambda / phi,
   };
 }
 
-
-function screwFigures(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): DriveFigure[] {
+function screwFigures(
+  drive: ScrewDrive,
+  travel: Quantity<'length'>,
+  thrust: number,
+  sheet: Worksheet,
+): DriveFigure[] {
   const { expansion } = screwSteel;
   const figures: DriveFigure[] = [];
   const figure = (id: string, value: number, line = id) => figures.push({ id, value, line });
-  figure('heat-growth', sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', { length: 'demands.travel', rise: 'drive.temperatureRise' }));
-  if (drive.thread.kind === 'sliding') figure('lead-error', sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' }));
+  figure(
+    'heat-growth',
+    sheet.apply(heatGrowth, { expansion, length: travel, rise: drive.temperatureRise.si }, 'heat-growth', {
+      length: 'demands.travel',
+      rise: 'drive.temperatureRise',
+    }),
+  );
+  if (drive.thread.kind === 'sliding')
+    figure(
+      'lead-error',
+      sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' }),
+    );
   else {
     const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
-    figure('lead-error', sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }));
+    figure(
+      'lead-error',
+      sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }),
+    );
     if (drive.thread.dynamicLoad)
-      figure('life', sheet.apply(ballScrewLife, { dynamicLoad: drive.thread.dynamicLoad.si, shock: quantity('ratio', SHOCK_FACTOR), meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)), lead: drive.lead.si }, 'life', { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' }));
+      figure(
+        'life',
+        sheet.apply(
+          ballScrewLife,
+          {
+            dynamicLoad: drive.thread.dynamicLoad.si,
+            shock: quantity('ratio', SHOCK_FACTOR),
+            meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)),
+            lead: drive.lead.si,
+          },
+          'life',
+          { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' },
+        ),
+      );
   }
   return figures;
 }
 
 const NONE = quantity('length', 0);
 
-/** Axial play of nut and thrust bearing. Preload or a spring takes out that of the nut, an angular-contact pair that of the bearing. */
+/**
+ * Axial play of nut and thrust bearing. Preload or a spring takes out that of the nut, an angular-contact
+ * pair that of the bearing.
+ */
 function screwPlay(drive: ScrewDrive): PlayLink[] {
   const { thread } = drive;
   const tight = thread.preload.si > 0 && (thread.kind === 'ball' || thread.nut === 'compensated');
   return [
-    { id: 'nut', value: tight ? NONE : (drive.play?.si ?? null), source: tight ? 'drive.thread.preload' : 'drive.play' },
-    { id: 'thrust-bearing', value: drive.bearingPlay?.si ?? (drive.thrustBearing === 'angular-contact' ? NONE : null), source: 'drive.bearingPlay' },
+    {
+      id: 'nut',
+      value: tight ? NONE : (drive.play?.si ?? null),
+      source: tight ? 'drive.thread.preload' : 'drive.play',
+    },
+    {
+      id: 'thrust-bearing',
+      value: drive.bearingPlay?.si ?? (drive.thrustBearing === 'angular-contact' ? NONE : null),
+      source: 'drive.bearingPlay',
+    },
   ];
 }
 
 /** The spring of a wear-compensated nut must beat the thrust, or the play is there when it matters. */
 function screwConcerns({ thread }: ScrewDrive, thrust: number): Checked<DriveConcern>[] {
   if (thread.kind !== 'sliding' || thread.nut !== 'compensated') return [];
-  return [atLeast({ code: 'nut-spring', path: 'drive.thread.preload', kind: 'force', have: thread.preload.si, need: thrust, line: 'force.cut' })];
+  return [
+    atLeast({
+      code: 'nut-spring',
+      path: 'drive.thread.preload',
+      kind: 'force',
+      have: thread.preload.si,
+      need: thrust,
+      line: 'force.cut',
+    }),
+  ];
 }
 
 function screwUnknowns(drive: ScrewDrive, missing: readonly string[]) {
@@ -80,9 +186,15 @@ function screwUnknowns(drive: ScrewDrive, missing: readonly string[]) {
   return [
     ...(drive.nutOffset ? [] : [{ path: 'drive.nutOffset', effect: 'whip' }]),
     ...missing.map((path) => ({ path, effect: 'stiffness' })),
-    ...(thread.kind === 'ball' && !thread.dynamicLoad ? [{ path: 'drive.thread.dynamicLoad', effect: 'life' }] : []),
-    ...(thread.kind === 'ball' && !thread.speedLimit ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }] : []),
-    ...screwPlay(drive).filter((p) => p.value === null).map(({ source }) => ({ path: source, effect: 'play' })),
+    ...(thread.kind === 'ball' && !thread.dynamicLoad
+      ? [{ path: 'drive.thread.dynamicLoad', effect: 'life' }]
+      : []),
+    ...(thread.kind === 'ball' && !thread.speedLimit
+      ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }]
+      : []),
+    ...screwPlay(drive)
+      .filter((p) => p.value === null)
+      .map(({ source }) => ({ path: source, effect: 'play' })),
   ];
 }
 
@@ -91,7 +203,12 @@ function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'i
   if (drive.turning === 'nut') return { value: drive.nutInertia.si, source: 'drive.nutInertia' };
   if (drive.screwInertia) return { value: drive.screwInertia.si, source: 'drive.screwInertia' };
   const meanDiameter = quantity('length', profileMeans(drive).fourth ** 0.25);
-  const value = sheet.apply(screwInertia, { density: screwSteel.density, meanDiameter, length: drive.betweenBearings.si }, 'drive.inertia', { length: 'drive.betweenBearings' });
+  const value = sheet.apply(
+    screwInertia,
+    { density: screwSteel.density, meanDiameter, length: drive.betweenBearings.si },
+    'drive.inertia',
+    { length: 'drive.betweenBearings' },
+  );
   return { value, source: '#drive.inertia' };
 }
 
@@ -99,7 +216,12 @@ function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'i
  * Everything that a screw drive tells the axis.
  * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
  */
-export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thrust: number, sheet: Worksheet): ResolvedDrive {
+export function resolveScrew(
+  drive: ScrewDrive,
+  travel: Quantity<'length'>,
+  thrust: number,
+  sheet: Worksheet,
+): ResolvedDrive {
   const { modulus } = screwSteel;
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
@@ -113,9 +235,29 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
     ...(ends.motor ? [{ hold: holdOf(drive.motorEnd), length: reach.far }] : []),
     ...(ends.far ? [{ hold: holdOf(drive.farEnd), length: drive.betweenBearings.si - reach.near }] : []),
   ].map(({ hold, length }) => ({ factor: endCase(hold, 'hinge').column, length }));
-  const column = columns.reduce((low, c) => (c.factor / c.length ** 2 < low.factor / low.length ** 2 ? c : low));
-  const euler = sheet.apply(eulerLoad, { factor: quantity('ratio', column.factor), modulus, secondMoment: bending.secondMoment, length: quantity('length', column.length) }, 'column.euler', { secondMoment: '#screw.secondMoment', length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings' });
-  const limit = sheet.apply(columnLimit, { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler }, 'column', { euler: '#column.euler' });
+  const column = columns.reduce((low, c) =>
+    c.factor / c.length ** 2 < low.factor / low.length ** 2 ? c : low,
+  );
+  const euler = sheet.apply(
+    eulerLoad,
+    {
+      factor: quantity('ratio', column.factor),
+      modulus,
+      secondMoment: bending.secondMoment,
+      length: quantity('length', column.length),
+    },
+    'column.euler',
+    {
+      secondMoment: '#screw.secondMoment',
+      length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings',
+    },
+  );
+  const limit = sheet.apply(
+    columnLimit,
+    { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler },
+    'column',
+    { euler: '#column.euler' },
+  );
 
   const stiffness = lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet);
   return {
@@ -124,14 +266,18 @@ export function resolveScrew(drive: ScrewDrive, travel: Quantity<'length'>, thru
     efficiencySource: drive.thread.kind === 'ball' ? 'drive.thread.efficiency' : '#drive.efficiency',
     backEfficiency: losses.backEfficiency,
     ...(losses.lockingRatio === undefined ? {} : { lockingRatio: losses.lockingRatio }),
-    drag: sheet.apply(driveDrag, { nut: losses.nutDrag, bearings: drive.bearingDrag.si }, 'drive.drag', { nut: '#drive.nutDrag', bearings: 'drive.bearingDrag' }),
+    drag: sheet.apply(driveDrag, { nut: losses.nutDrag, bearings: drive.bearingDrag.si }, 'drive.drag', {
+      nut: '#drive.nutDrag',
+      bearings: 'drive.bearingDrag',
+    }),
     inertia: inertia.value,
     inertiaSource: inertia.source,
     speedLimits: bending.limits,
     dragSource: '#drive.drag',
     thrustLimit: { code: 'column', limit, line: 'column', path: 'drive.rootDiameter' },
     stiffness,
-    stiffnessAt: (place) => lineStiffness(drive, travel, k, bending.rootArea, thrust, silentWorksheet, place).value,
+    stiffnessAt: (place) =>
+      lineStiffness(drive, travel, k, bending.rootArea, thrust, silentWorksheet, place).value,
     heatCompression: bending.compression,
     play: () => screwPlay(drive),
     concerns: () => screwConcerns(drive, thrust),

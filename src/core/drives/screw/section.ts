@@ -25,7 +25,13 @@ export const circleArea = defineFormula({
 export const meanArea = defineFormula({
   id: 'screw/mean-area',
   title: 'Mean section of the thread',
-  symbols: { meanSquare: { kind: 'area', tex: '\\overline{d^2}', meaning: 'mean of the squared diameter over one pitch of the true profile' } },
+  symbols: {
+    meanSquare: {
+      kind: 'area',
+      tex: '\\overline{d^2}',
+      meaning: 'mean of the squared diameter over one pitch of the true profile',
+    },
+  },
   result: { kind: 'area', tex: 'A', meaning: 'mean area, which carries the mass' },
   tex: '\\frac{\\pi}{4}\\,<meanSquare>',
   citation: { basis: 'derived', text: 'Profile of ISO 2904 or ASME B1.5 averaged over one pitch' },
@@ -38,7 +44,11 @@ export const screwInertia = defineFormula({
   title: 'Inertia of the screw',
   symbols: {
     density: { kind: 'density', tex: '\\rho', meaning: 'density of the screw' },
-    meanDiameter: { kind: 'length', tex: 'd_J', meaning: 'diameter of the plain rod with the same inertia, from the true thread profile' },
+    meanDiameter: {
+      kind: 'length',
+      tex: 'd_J',
+      meaning: 'diameter of the plain rod with the same inertia, from the true thread profile',
+    },
     length: { kind: 'length', tex: 'L', meaning: 'length between bearings; journals left out' },
   },
   result: { kind: 'inertia', tex: 'J_s', meaning: 'moment of inertia about its axis' },

@@ -37,7 +37,11 @@ export const nutStiffness = defineFormula({
   symbols: {
     rated: { kind: 'stiffness', tex: 'K', meaning: 'stiffness in the datasheet' },
     load: { kind: 'force', tex: 'F', meaning: 'preload, or the thrust where there is none' },
-    share: { kind: 'ratio', tex: '\\varepsilon', meaning: 'share of the dynamic rating at which K is stated: 0.1 preloaded, 0.3 without' },
+    share: {
+      kind: 'ratio',
+      tex: '\\varepsilon',
+      meaning: 'share of the dynamic rating at which K is stated: 0.1 preloaded, 0.3 without',
+    },
     dynamicLoad: { kind: 'force', tex: 'C_a', meaning: 'dynamic load rating' },
   },
   result: { kind: 'stiffness', tex: 'K_n', meaning: 'stiffness of the nut' },

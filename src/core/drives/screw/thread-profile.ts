@@ -10,10 +10,18 @@ export interface ProfileMeans {
   readonly fourth: number;
 }
 
-interface Profile { readonly nominal: number; readonly root: number; readonly pitch: number }
+interface Profile {
+  readonly nominal: number;
+  readonly root: number;
+  readonly pitch: number;
+}
 
 /** Means over a straight flank from root to nominal, a share `flank` of the pitch, with flats beside it. */
-function trapezoidMeans({ nominal: b, root: a }: Profile, rootShare: number, crestShare: number): ProfileMeans {
+function trapezoidMeans(
+  { nominal: b, root: a }: Profile,
+  rootShare: number,
+  crestShare: number,
+): ProfileMeans {
   const flank = 1 - rootShare - crestShare;
   const square = (a * a + a * b + b * b) / 3;
   const fourth = (a ** 4 + a ** 3 * b + a * a * b * b + a * b ** 3 + b ** 4) / 5;
@@ -23,7 +31,10 @@ function trapezoidMeans({ nominal: b, root: a }: Profile, rootShare: number, cre
   };
 }
 
-/** Trapezoidal and Acme: flanks at the half flank angle, root and crest flats share the rest of the pitch equally at mid-height. */
+/**
+ * Trapezoidal and Acme: flanks at the half flank angle, root and crest flats share the rest of the pitch
+ * equally at mid-height.
+ */
 export function slidingProfileMeans(profile: Profile, halfFlank: number): ProfileMeans {
   const depth = (profile.nominal - profile.root) / 2;
   const flankWidth = Math.min(profile.pitch, 2 * depth * Math.tan(halfFlank));
@@ -44,16 +55,25 @@ export function ballProfileMeans(profile: Profile): ProfileMeans {
   const centre = root / 2 + radius;
   const depth = (nominal - root) / 2;
   const halfWidth = Math.min(0.45 * pitch, Math.sqrt(Math.max(0, radius * radius - (radius - depth) ** 2)));
-  const diameter = (x: number) => Math.min(nominal, 2 * (centre - Math.sqrt(Math.max(0, radius * radius - x * x))));
+  const diameter = (x: number) =>
+    Math.min(nominal, 2 * (centre - Math.sqrt(Math.max(0, radius * radius - x * x))));
   const land = 1 - (2 * halfWidth) / pitch;
   const squared = (x: number) => diameter(x) * diameter(x);
   const groove = (f: (x: number) => number) => (2 / pitch) * simpson(f, 0, halfWidth, 8);
-  return { square: land * nominal ** 2 + groove(squared), fourth: land * nominal ** 4 + groove((x) => squared(x) * squared(x)) };
+  return {
+    square: land * nominal ** 2 + groove(squared),
+    fourth: land * nominal ** 4 + groove((x) => squared(x) * squared(x)),
+  };
 }
-
 
 /** Means of the screw of a drive. */
 export function profileMeans(drive: ScrewDrive): ProfileMeans {
-  const profile = { nominal: drive.nominalDiameter.si, root: drive.rootDiameter.si, pitch: drive.lead.si / drive.starts.si };
-  return drive.thread.kind === 'ball' ? ballProfileMeans(profile) : slidingProfileMeans(profile, halfFlankAngle[drive.thread.form]);
+  const profile = {
+    nominal: drive.nominalDiameter.si,
+    root: drive.rootDiameter.si,
+    pitch: drive.lead.si / drive.starts.si,
+  };
+  return drive.thread.kind === 'ball'
+    ? ballProfileMeans(profile)
+    : slidingProfileMeans(profile, halfFlankAngle[drive.thread.form]);
 }

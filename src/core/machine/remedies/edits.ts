@@ -21,8 +21,14 @@ export function set(path: string, si: number, basis: Basis = 'estimate') {
   return { path, value: { typed: shown.text, si: unit.toSi(Number(shown.number)), basis } } as const;
 }
 
-/** An edit that puts a whole part into the axis; a part from the catalogue that stood there is no longer named. */
-export const whole = (path: string, value: object | null): Edit => ({ path, value: value as unknown as EditValue });
+/**
+ * An edit that puts a whole part into the axis; a part from the catalogue that stood there is no longer
+ * named.
+ */
+export const whole = (path: string, value: object | null): Edit => ({
+  path,
+  value: value as unknown as EditValue,
+});
 
 export const same = (a: number, b: number) => Math.abs(a - b) < 1e-6 * Math.max(a, b);
 
@@ -37,12 +43,27 @@ export function askLess(path: 'demands.rapid' | 'demands.feed', limit: number, a
   const perMinute = roundDown((limit / 1.15) * 60) / 60;
   if (!(perMinute > 0.001)) return [];
   const edits: Edit[] = [set(path, perMinute)];
-  if (path === 'demands.rapid' && axis.demands.feed.si > perMinute) edits.push(set('demands.feed', perMinute));
-  return [{ code: 'ask-less', params: { to: perMinute, wish: path === 'demands.rapid' ? 'rapid' : 'feed' }, edits }];
+  if (path === 'demands.rapid' && axis.demands.feed.si > perMinute)
+    edits.push(set('demands.feed', perMinute));
+  return [
+    { code: 'ask-less', params: { to: perMinute, wish: path === 'demands.rapid' ? 'rapid' : 'feed' }, edits },
+  ];
 }
 
 /** Softer ramps. */
-export const softer = ({ demands }: Axis): Candidate[] => [0.5, 0.25].map((f) => ({ code: 'acceleration', params: { to: demands.acceleration.si * f }, edits: [set('demands.acceleration', demands.acceleration.si * f)] }));
+export const softer = ({ demands }: Axis): Candidate[] =>
+  [0.5, 0.25].map((f) => ({
+    code: 'acceleration',
+    params: { to: demands.acceleration.si * f },
+    edits: [set('demands.acceleration', demands.acceleration.si * f)],
+  }));
 
-/** One measured input raised or lowered to the first of some steps that may help; the model says which does. */
-export const steps = (code: string, path: string, values: readonly number[], basis: Basis = 'estimate'): Candidate[] => values.map((to) => ({ code, params: { to }, edits: [set(path, to, basis)] }));
+/**
+ * One measured input raised or lowered to the first of some steps that may help; the model says which does.
+ */
+export const steps = (
+  code: string,
+  path: string,
+  values: readonly number[],
+  basis: Basis = 'estimate',
+): Candidate[] => values.map((to) => ({ code, params: { to }, edits: [set(path, to, basis)] }));

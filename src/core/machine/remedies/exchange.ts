@@ -1,9 +1,19 @@
 import { type Axis, type DriveKind, startingDrive, startingReducer } from '@/core/model';
 import { type Candidate, whole } from './edits';
 
-/** Usual gearing of each kind of drive: a rack wants a planetary reducer, a belt or chain a belt stage or none. */
-const usual: Record<Exclude<DriveKind, 'screw'>, readonly (readonly ['planetary' | 'belt', number] | undefined)[]> = {
-  rack: [['planetary', 5], ['planetary', 10], ['belt', 3]],
+/**
+ * Usual gearing of each kind of drive: a rack wants a planetary reducer, a belt or chain a belt stage or
+ * none.
+ */
+const usual: Record<
+  Exclude<DriveKind, 'screw'>,
+  readonly (readonly ['planetary' | 'belt', number] | undefined)[]
+> = {
+  rack: [
+    ['planetary', 5],
+    ['planetary', 10],
+    ['belt', 3],
+  ],
   belt: [undefined, ['belt', 2], ['belt', 3], ['planetary', 5]],
   chain: [undefined, ['belt', 2], ['belt', 3]],
 };
@@ -11,8 +21,19 @@ const usual: Record<Exclude<DriveKind, 'screw'>, readonly (readonly ['planetary'
 /** Another kind of drive in place of the present one, with usual parts marked as estimates. */
 export function exchange(axis: Axis, kinds: readonly Exclude<DriveKind, 'screw'>[]): Candidate[] {
   const travel = axis.demands.travel.si;
-  return kinds.filter((kind) => kind !== axis.drive.kind).flatMap((kind) => usual[kind].map((stage) => ({
-    code: `to-${kind}`, params: { ratio: stage?.[1] ?? 1, stage: stage?.[0] ?? 'none' },
-    edits: [whole('drive', startingDrive(kind, travel, { sets: axis.drive.sets, worstShare: axis.drive.worstShare })), whole('reducer', stage ? startingReducer(stage[0], stage[1]) : null)],
-  })));
+  return kinds
+    .filter((kind) => kind !== axis.drive.kind)
+    .flatMap((kind) =>
+      usual[kind].map((stage) => ({
+        code: `to-${kind}`,
+        params: { ratio: stage?.[1] ?? 1, stage: stage?.[0] ?? 'none' },
+        edits: [
+          whole(
+            'drive',
+            startingDrive(kind, travel, { sets: axis.drive.sets, worstShare: axis.drive.worstShare }),
+          ),
+          whole('reducer', stage ? startingReducer(stage[0], stage[1]) : null),
+        ],
+      })),
+    );
 }

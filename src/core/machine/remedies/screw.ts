@@ -13,56 +13,119 @@ function sizesOf({ thread }: ScrewDrive) {
   return screwSizes.filter((s) => s.thread === wanted);
 }
 
-const pitchStarts = (lead: number, drive: ScrewDrive) => Math.max(1, Math.round(lead / (drive.lead.si / drive.starts.si)));
+const pitchStarts = (lead: number, drive: ScrewDrive) =>
+  Math.max(1, Math.round(lead / (drive.lead.si / drive.starts.si)));
 
-/** Starts follow the lead on sliding screws, where the pitch belongs to the diameter; ball screws have one. */
-const startsEdit = (lead: number, drive: ScrewDrive): Edit[] => (drive.thread.kind === 'ball' ? [] : [set('drive.starts', pitchStarts(lead, drive), 'standard')]);
+/**
+ * Starts follow the lead on sliding screws, where the pitch belongs to the diameter; ball screws have one.
+ */
+const startsEdit = (lead: number, drive: ScrewDrive): Edit[] =>
+  drive.thread.kind === 'ball' ? [] : [set('drive.starts', pitchStarts(lead, drive), 'standard')];
 
 /** Another lead means another nut: what the datasheet said of the old one no longer holds. */
 const forgetNut = ({ thread }: ScrewDrive): Edit[] => [
   { path: 'drive.thread.nutStiffness', value: null },
-  ...(thread.kind === 'ball' ? [{ path: 'drive.thread.dynamicLoad', value: null }, { path: 'drive.thread.speedLimit', value: null }] : []),
+  ...(thread.kind === 'ball'
+    ? [
+        { path: 'drive.thread.dynamicLoad', value: null },
+        { path: 'drive.thread.speedLimit', value: null },
+      ]
+    : []),
 ];
 
 /** Another screw: its inertia is no longer the typed one either, but follows from the thread profile. */
-const forgetScrew = (drive: ScrewDrive): Edit[] => [{ path: 'drive.screwInertia', value: null }, ...forgetNut(drive)];
+const forgetScrew = (drive: ScrewDrive): Edit[] => [
+  { path: 'drive.screwInertia', value: null },
+  ...forgetNut(drive),
+];
 
-/** Other leads of the same screw; none where the drive is no screw. @param which by the lead and the present one, m. */
+/**
+ * Other leads of the same screw; none where the drive is no screw. @param which by the lead and the present
+ * one, m.
+ */
 export function leads(axis: Axis, which: (lead: number, now: number) => boolean): Candidate[] {
   const drive = screwOf(axis);
   if (!drive) return [];
   const size = sizesOf(drive).find((s) => same(s.nominal, drive.nominalDiameter.si));
-  return (size?.leads ?? []).filter((lead) => !same(lead, drive.lead.si) && which(lead, drive.lead.si)).map((lead) => ({
-    code: 'lead', params: { to: lead, from: drive.lead.si }, edits: [set('drive.lead', lead, 'standard'), ...startsEdit(lead, drive), ...forgetNut(drive)],
-  }));
+  return (size?.leads ?? [])
+    .filter((lead) => !same(lead, drive.lead.si) && which(lead, drive.lead.si))
+    .map((lead) => ({
+      code: 'lead',
+      params: { to: lead, from: drive.lead.si },
+      edits: [set('drive.lead', lead, 'standard'), ...startsEdit(lead, drive), ...forgetNut(drive)],
+    }));
 }
 
 /** Other screws of the same thread. @param which by nominal diameter and lead, m. */
-export function screws(axis: Axis, which: (nominal: number, lead: number, drive: ScrewDrive) => boolean): (Candidate & { readonly root: number })[] {
+export function screws(
+  axis: Axis,
+  which: (nominal: number, lead: number, drive: ScrewDrive) => boolean,
+): (Candidate & { readonly root: number })[] {
   const drive = screwOf(axis);
   if (!drive) return [];
-  return sizesOf(drive).filter((s) => !same(s.nominal, drive.nominalDiameter.si)).flatMap((s) => s.leads.filter((lead) => which(s.nominal, lead, drive)).map((lead) => ({
-    code: 'screw', params: { nominal: s.nominal, lead }, root: s.root,
-    edits: [set('drive.nominalDiameter', s.nominal, 'standard'), set('drive.rootDiameter', s.root), set('drive.lead', lead, 'standard'), ...(drive.thread.kind === 'ball' ? [] : [set('drive.starts', Math.max(1, Math.round(lead / s.leads[0]!)), 'standard')]), ...forgetScrew(drive)],
-  })));
+  return sizesOf(drive)
+    .filter((s) => !same(s.nominal, drive.nominalDiameter.si))
+    .flatMap((s) =>
+      s.leads
+        .filter((lead) => which(s.nominal, lead, drive))
+        .map((lead) => ({
+          code: 'screw',
+          params: { nominal: s.nominal, lead },
+          root: s.root,
+          edits: [
+            set('drive.nominalDiameter', s.nominal, 'standard'),
+            set('drive.rootDiameter', s.root),
+            set('drive.lead', lead, 'standard'),
+            ...(drive.thread.kind === 'ball'
+              ? []
+              : [set('drive.starts', Math.max(1, Math.round(lead / s.leads[0]!)), 'standard')]),
+            ...forgetScrew(drive),
+          ],
+        })),
+    );
 }
 
-/** Tension that keeps a screw of a root diameter straight between fixed ends when it warms, N, rounded up to 100. */
+/**
+ * Tension that keeps a screw of a root diameter straight between fixed ends when it warms, N, rounded up to
+ * 100.
+ */
 function stretchOf(root: number, rise: number): number {
-  return Math.ceil((screwSteel.modulus * (Math.PI / 4) * root ** 2 * screwSteel.expansion * rise) / 100) * 100;
+  return (
+    Math.ceil((screwSteel.modulus * (Math.PI / 4) * root ** 2 * screwSteel.expansion * rise) / 100) * 100
+  );
 }
 
-const fixedBoth = (root: number, rise: number): Edit[] => [{ path: 'drive.motorEnd', value: 'fixed' }, { path: 'drive.farEnd', value: 'fixed' }, set('drive.stretch', stretchOf(root, rise))];
+const fixedBoth = (root: number, rise: number): Edit[] => [
+  { path: 'drive.motorEnd', value: 'fixed' },
+  { path: 'drive.farEnd', value: 'fixed' },
+  set('drive.stretch', stretchOf(root, rise)),
+];
 
 /** Firmer ends; two fixed ends are offered only together with the stretch that the heat asks for. */
 export function fixings(axis: Axis): Candidate[] {
   const drive = screwOf(axis);
   if (!drive) return [];
   const [root, rise] = [drive.rootDiameter.si, drive.temperatureRise.si];
-  const both: Candidate = { code: 'fix-both-stretched', params: { stretch: stretchOf(root, rise), rise }, edits: fixedBoth(root, rise) };
-  const support: Candidate = { code: 'support-far-end', params: {}, edits: [{ path: 'drive.farEnd', value: 'supported' }] };
-  const fix: Candidate = { code: 'fix-motor-end', params: {}, edits: [{ path: 'drive.motorEnd', value: 'fixed' }] };
-  return [...(drive.farEnd === 'free' ? [support] : []), ...(drive.motorEnd === 'supported' ? [fix] : []), both];
+  const both: Candidate = {
+    code: 'fix-both-stretched',
+    params: { stretch: stretchOf(root, rise), rise },
+    edits: fixedBoth(root, rise),
+  };
+  const support: Candidate = {
+    code: 'support-far-end',
+    params: {},
+    edits: [{ path: 'drive.farEnd', value: 'supported' }],
+  };
+  const fix: Candidate = {
+    code: 'fix-motor-end',
+    params: {},
+    edits: [{ path: 'drive.motorEnd', value: 'fixed' }],
+  };
+  return [
+    ...(drive.farEnd === 'free' ? [support] : []),
+    ...(drive.motorEnd === 'supported' ? [fix] : []),
+    both,
+  ];
 }
 
 /**
@@ -73,10 +136,29 @@ export function turningNut(axis: Axis): Candidate[] {
   const drive = screwOf(axis);
   if (!drive || drive.turning === 'nut') return [];
   const { motor } = axis;
-  const torque = motor.kind === 'stepper' ? motor.holdingTorque.si : motor.kind === 'servo' ? motor.peakTorque.si : motor.stallTorque.si;
+  const torque =
+    motor.kind === 'stepper'
+      ? motor.holdingTorque.si
+      : motor.kind === 'servo'
+        ? motor.peakTorque.si
+        : motor.stallTorque.si;
   const mass = drive.sets * (0.5 + 0.45 * torque);
-  const body = { id: 'riding-motor', name: 'Motor and belt that ride with the nut', mass: set('loads.masses.0.mass', mass).value, shape: null };
-  return [{ code: 'turn-nut', params: { mass }, edits: [{ path: 'drive.turning', value: 'nut' }, { path: 'loads.masses', value: [...axis.loads.masses.filter((b) => b.id !== body.id), body] }] }];
+  const body = {
+    id: 'riding-motor',
+    name: 'Motor and belt that ride with the nut',
+    mass: set('loads.masses.0.mass', mass).value,
+    shape: null,
+  };
+  return [
+    {
+      code: 'turn-nut',
+      params: { mass },
+      edits: [
+        { path: 'drive.turning', value: 'nut' },
+        { path: 'loads.masses', value: [...axis.loads.masses.filter((b) => b.id !== body.id), body] },
+      ],
+    },
+  ];
 }
 
 /** Whip: longer leads, thicker screws with the present or their longest lead, firmer ends, a turning nut. */
@@ -86,8 +168,18 @@ export function againstWhip(axis: Axis): Candidate[] {
   // Of each thicker screw the longest lead, which whips last, and the present one, which costs no torque.
   const longest = new Map(sizesOf(drive).map((s) => [s.nominal, Math.max(...s.leads)]));
   const d = drive.nominalDiameter.si;
-  const larger = screws(axis, (nominal, l) => nominal > d && nominal < 2.2 * d && (same(l, drive.lead.si) || (l > drive.lead.si && l === longest.get(nominal))));
+  const larger = screws(
+    axis,
+    (nominal, l) =>
+      nominal > d &&
+      nominal < 2.2 * d &&
+      (same(l, drive.lead.si) || (l > drive.lead.si && l === longest.get(nominal))),
+  );
   const rise = drive.temperatureRise.si;
-  const fixed = larger.map((c) => ({ code: 'screw-fixed', params: { ...c.params, stretch: stretchOf(c.root, rise), rise }, edits: [...c.edits, ...fixedBoth(c.root, rise)] }));
+  const fixed = larger.map((c) => ({
+    code: 'screw-fixed',
+    params: { ...c.params, stretch: stretchOf(c.root, rise), rise },
+    edits: [...c.edits, ...fixedBoth(c.root, rise)],
+  }));
   return [...leads(axis, (l, now) => l > now), ...larger, ...turningNut(axis), ...fixings(axis), ...fixed];
 }

@@ -5,7 +5,13 @@ import type { Axis, Project } from '@/core/model';
 export interface CostReport {
   readonly known: number;
   /** Named parts with their count and price; null where a part has none. */
-  readonly parts: readonly { readonly axisId: string; readonly family: string; readonly name: string; readonly count: number; readonly price: number | null }[];
+  readonly parts: readonly {
+    readonly axisId: string;
+    readonly family: string;
+    readonly name: string;
+    readonly count: number;
+    readonly price: number | null;
+  }[];
   /** Links of axes for which no part is picked yet. */
   readonly unpicked: readonly { readonly axisId: string; readonly link: string }[];
   readonly budget: number | null;
@@ -26,14 +32,26 @@ const LINKS = ['motor', 'driver', 'drive', 'guide'] as const;
 
 /** What the machine costs as far as its parts are picked; example prices, for comparing sums only. */
 export function costReport({ axes, ownParts, brief }: Project): CostReport {
-  const parts = axes.flatMap((axis) => Object.entries(axis.parts).flatMap(([family, id]) => {
-    const own = ownParts.find((p) => p.id === id);
-    const part = own ? partOfOwn(own) : familyById(family)?.parts.find((p) => p.id === id);
-    if (!part) return [];
-    // What lies on the shelf is paid.
-    const need = Math.max(0, countOf(axis, family) - (own?.onHand ?? 0));
-    return [{ axisId: axis.id, family, name: part.name, count: need, price: part.price }];
-  }));
-  const unpicked = axes.flatMap((axis) => LINKS.filter((link) => !families.some((f) => f.link === link && axis.parts[f.id])).map((link) => ({ axisId: axis.id, link })));
-  return { known: parts.reduce((s, p) => s + p.count * (p.price ?? 0), 0), parts, unpicked, budget: brief.budget };
+  const parts = axes.flatMap((axis) =>
+    Object.entries(axis.parts).flatMap(([family, id]) => {
+      const own = ownParts.find((p) => p.id === id);
+      const part = own ? partOfOwn(own) : familyById(family)?.parts.find((p) => p.id === id);
+      if (!part) return [];
+      // What lies on the shelf is paid.
+      const need = Math.max(0, countOf(axis, family) - (own?.onHand ?? 0));
+      return [{ axisId: axis.id, family, name: part.name, count: need, price: part.price }];
+    }),
+  );
+  const unpicked = axes.flatMap((axis) =>
+    LINKS.filter((link) => !families.some((f) => f.link === link && axis.parts[f.id])).map((link) => ({
+      axisId: axis.id,
+      link,
+    })),
+  );
+  return {
+    known: parts.reduce((s, p) => s + p.count * (p.price ?? 0), 0),
+    parts,
+    unpicked,
+    budget: brief.budget,
+  };
 }

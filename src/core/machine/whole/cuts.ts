@@ -35,12 +35,30 @@ export interface CutLoad {
 
 const len = (si: number): Quantity<'length'> => quantity('length', si);
 
-function milled(cut: MillCut, spindle: Brief['spindle'], sheet: Worksheet): Omit<CutLoad, 'id' | 'name' | 'kind' | 'stock' | 'corner'> {
+function milled(
+  cut: MillCut,
+  spindle: Brief['spindle'],
+  sheet: Worksheet,
+): Omit<CutLoad, 'id' | 'name' | 'kind' | 'stock' | 'corner'> {
   const key = (part: string) => `cut.${cut.id}.${part}`;
   const width = len(Math.min(cut.width.si, cut.diameter.si));
-  const inputs = { diameter: cut.diameter.si, flutes: cut.flutes.si, spindle: cut.spindle.si, feed: cut.feed.si, depth: cut.depth.si, width, kc11: cut.kc11.si, exponent: cut.exponent.si, radial: cut.radial.si };
+  const inputs = {
+    diameter: cut.diameter.si,
+    flutes: cut.flutes.si,
+    spindle: cut.spindle.si,
+    feed: cut.feed.si,
+    depth: cut.depth.si,
+    width,
+    kc11: cut.kc11.si,
+    exponent: cut.exponent.si,
+    radial: cut.radial.si,
+  };
   const turn = millingForce({ ...inputs, climb: cut.way === 'climb' });
-  const chip = sheet.apply(loads.chipLoad, { feed: cut.feed.si, flutes: cut.flutes.si, spindle: cut.spindle.si }, key('chip'));
+  const chip = sheet.apply(
+    loads.chipLoad,
+    { feed: cut.feed.si, flutes: cut.flutes.si, spindle: cut.spindle.si },
+    key('chip'),
+  );
   if (sheet.records) {
     // The turn is integrated once above; the working shows the same figures as formulas.
     const way = { ...inputs, way: quantity('ratio', cut.way === 'climb' ? 1 : 0) };
@@ -48,55 +66,159 @@ function milled(cut: MillCut, spindle: Brief['spindle'], sheet: Worksheet): Omit
     sheet.apply(loads.peakAcross, way, key('across'));
     sheet.apply(loads.meanTorque, way, key('torque'));
     const arc = sheet.apply(loads.engagementAngle, { diameter: cut.diameter.si, width }, key('arc'));
-    const mean = sheet.apply(loads.meanChip, { width, chip, diameter: cut.diameter.si, arc }, key('mean-chip'), { chip: `#${key('chip')}`, arc: `#${key('arc')}` });
-    const specific = sheet.apply(loads.specificForce, { kc11: cut.kc11.si, chip: mean, exponent: cut.exponent.si }, key('specific'), { chip: `#${key('mean-chip')}` });
-    const rate = sheet.apply(loads.removalRate, { depth: cut.depth.si, width, feed: cut.feed.si }, key('rate'));
-    sheet.apply(loads.cuttingPower, { specific, rate }, key('power'), { specific: `#${key('specific')}`, rate: `#${key('rate')}` });
+    const mean = sheet.apply(
+      loads.meanChip,
+      { width, chip, diameter: cut.diameter.si, arc },
+      key('mean-chip'),
+      { chip: `#${key('chip')}`, arc: `#${key('arc')}` },
+    );
+    const specific = sheet.apply(
+      loads.specificForce,
+      { kc11: cut.kc11.si, chip: mean, exponent: cut.exponent.si },
+      key('specific'),
+      { chip: `#${key('mean-chip')}` },
+    );
+    const rate = sheet.apply(
+      loads.removalRate,
+      { depth: cut.depth.si, width, feed: cut.feed.si },
+      key('rate'),
+    );
+    sheet.apply(loads.cuttingPower, { specific, rate }, key('power'), {
+      specific: `#${key('specific')}`,
+      rate: `#${key('rate')}`,
+    });
   }
   const power = turn.meanTorque * cut.spindle.si;
-  const available = spindle ? sheet.apply(loads.spindlePower, { power: spindle.power.si, spindle: cut.spindle.si, rated: spindle.ratedSpeed.si }, key('spindle-power'), { power: 'brief.spindle.power', rated: 'brief.spindle.ratedSpeed' }) : null;
+  const available = spindle
+    ? sheet.apply(
+        loads.spindlePower,
+        { power: spindle.power.si, spindle: cut.spindle.si, rated: spindle.ratedSpeed.si },
+        key('spindle-power'),
+        { power: 'brief.spindle.power', rated: 'brief.spindle.ratedSpeed' },
+      )
+    : null;
   // A spindle that is asked for more stalls: no cut pushes harder than it can turn.
   let cap = 1;
   let most = (2 * turn.peakTorque) / cut.diameter.si;
   if (spindle && available !== null) {
-    const given = sheet.apply(loads.spindleForce, { power: quantity('power', available), efficiency: spindle.efficiency.si, diameter: cut.diameter.si, spindle: cut.spindle.si }, key('spindle-force'), { power: `#${key('spindle-power')}`, efficiency: 'brief.spindle.efficiency' });
+    const given = sheet.apply(
+      loads.spindleForce,
+      {
+        power: quantity('power', available),
+        efficiency: spindle.efficiency.si,
+        diameter: cut.diameter.si,
+        spindle: cut.spindle.si,
+      },
+      key('spindle-force'),
+      { power: `#${key('spindle-power')}`, efficiency: 'brief.spindle.efficiency' },
+    );
     const mean = (2 * turn.meanTorque) / cut.diameter.si;
     cap = mean > given ? given / mean : 1;
     most *= cap;
   }
-  const lift = sheet.apply(loads.axialForce, { tangential: quantity('force', most), helix: cut.helix.si }, key('axial'));
+  const lift = sheet.apply(
+    loads.axialForce,
+    { tangential: quantity('force', most), helix: cut.helix.si },
+    key('axial'),
+  );
   let plunge = 0;
   if (cut.plunge) {
-    const each = loads.chipLoad.evaluate({ feed: cut.plunge.si, flutes: cut.flutes.si, spindle: cut.spindle.si });
-    const specific = loads.specificForce.evaluate({ kc11: cut.kc11.si, chip: each, exponent: cut.exponent.si });
-    plunge = sheet.apply(loads.plungeForce, { specific, diameter: cut.diameter.si, feed: len(each * cut.flutes.si) }, key('plunge'));
+    const each = loads.chipLoad.evaluate({
+      feed: cut.plunge.si,
+      flutes: cut.flutes.si,
+      spindle: cut.spindle.si,
+    });
+    const specific = loads.specificForce.evaluate({
+      kc11: cut.kc11.si,
+      chip: each,
+      exponent: cut.exponent.si,
+    });
+    plunge = sheet.apply(
+      loads.plungeForce,
+      { specific, diameter: cut.diameter.si, feed: len(each * cut.flutes.si) },
+      key('plunge'),
+    );
   }
   return {
-    along: turn.peakAlong * cap, across: turn.peakAcross * cap, meanAlong: turn.meanAlong * cap, meanAcross: turn.meanAcross * cap, axial: Math.max(lift, plunge), feed: cut.feed.si,
-    power, torque: turn.meanTorque, available: available === null || !spindle ? null : available * spindle.efficiency.si, chip, chipShare: chip / cut.diameter.si, metal: stockForces[cut.stock].metal, climb: cut.way === 'climb', pulls: turn.pulls,
+    along: turn.peakAlong * cap,
+    across: turn.peakAcross * cap,
+    meanAlong: turn.meanAlong * cap,
+    meanAcross: turn.meanAcross * cap,
+    axial: Math.max(lift, plunge),
+    feed: cut.feed.si,
+    power,
+    torque: turn.meanTorque,
+    available: available === null || !spindle ? null : available * spindle.efficiency.si,
+    chip,
+    chipShare: chip / cut.diameter.si,
+    metal: stockForces[cut.stock].metal,
+    climb: cut.way === 'climb',
+    pulls: turn.pulls,
   };
 }
 
 /** Forces over one turn of a milling cut, N, by the share of the turn: what is drawn. */
-export function forceOverTurn(cut: MillCut): { readonly turn: number; readonly along: number; readonly across: number }[] {
+export function forceOverTurn(
+  cut: MillCut,
+): { readonly turn: number; readonly along: number; readonly across: number }[] {
   const points: { turn: number; along: number; across: number }[] = [];
   let step = 0;
-  millingForce({ diameter: cut.diameter.si, flutes: cut.flutes.si, spindle: cut.spindle.si, feed: cut.feed.si, depth: cut.depth.si, width: Math.min(cut.width.si, cut.diameter.si), kc11: cut.kc11.si, exponent: cut.exponent.si, radial: cut.radial.si, climb: cut.way === 'climb' },
-    (turn, along, across) => { if (step++ % 12 === 0) points.push({ turn, along, across }); });
+  millingForce(
+    {
+      diameter: cut.diameter.si,
+      flutes: cut.flutes.si,
+      spindle: cut.spindle.si,
+      feed: cut.feed.si,
+      depth: cut.depth.si,
+      width: Math.min(cut.width.si, cut.diameter.si),
+      kc11: cut.kc11.si,
+      exponent: cut.exponent.si,
+      radial: cut.radial.si,
+      climb: cut.way === 'climb',
+    },
+    (turn, along, across) => {
+      if (step++ % 12 === 0) points.push({ turn, along, across });
+    },
+  );
   // Every tooth does the same.
-  return Array.from({ length: cut.flutes.si }, (_, tooth) => points.map((p) => ({ ...p, turn: p.turn + tooth / cut.flutes.si }))).flat();
+  return Array.from({ length: cut.flutes.si }, (_, tooth) =>
+    points.map((p) => ({ ...p, turn: p.turn + tooth / cut.flutes.si })),
+  ).flat();
 }
 
 /** The loads of one cut. */
 export function cutLoad(cut: Cut, spindle: Brief['spindle'], sheet: Worksheet = silentWorksheet): CutLoad {
-  const corner = cut.corner ? sheet.apply(loads.cornerAcceleration, { feed: cut.feed.si, radius: cut.corner.si }, `cut.${cut.id}.corner`) : null;
+  const corner = cut.corner
+    ? sheet.apply(
+        loads.cornerAcceleration,
+        { feed: cut.feed.si, radius: cut.corner.si },
+        `cut.${cut.id}.corner`,
+      )
+    : null;
   const same = { id: cut.id, name: cut.name, kind: cut.kind, stock: cut.stock, corner };
   if (cut.kind === 'mill') return { ...same, ...milled(cut, spindle, sheet) };
   const drag = cut.drag.si;
-  return { ...same, along: drag, across: 0, meanAlong: drag, meanAcross: 0, axial: cut.kind === 'plasma' ? 0 : cut.down.si, feed: cut.feed.si, power: 0, torque: 0, available: null, chip: 0, chipShare: 0, metal: false, climb: false, pulls: false };
+  return {
+    ...same,
+    along: drag,
+    across: 0,
+    meanAlong: drag,
+    meanAcross: 0,
+    axial: cut.kind === 'plasma' ? 0 : cut.down.si,
+    feed: cut.feed.si,
+    power: 0,
+    torque: 0,
+    available: null,
+    chip: 0,
+    chipShare: 0,
+    metal: false,
+    climb: false,
+    pulls: false,
+  };
 }
 
-// A cut that an edit left alone is the same object: its turn need not be integrated again for every keystroke elsewhere.
+// A cut that an edit left alone is the same object: its turn need not be integrated again for every keystroke
+// elsewhere.
 const known = new WeakMap<Cut, { spindle: Brief['spindle']; load: CutLoad }>();
 
 /** The loads of all cuts of a brief. */
@@ -110,8 +232,16 @@ export function cutLoads({ cuts, spindle }: Brief): CutLoad[] {
   });
 }
 
-/** Force with which the worst cut loads an axis, N: paths run every way, so the level axes each meet the larger of along and across. */
-export interface AxisCut { readonly force: number; readonly side: number; readonly normal: number; readonly cutId: string | null }
+/**
+ * Force with which the worst cut loads an axis, N: paths run every way, so the level axes each meet the
+ * larger of along and across.
+ */
+export interface AxisCut {
+  readonly force: number;
+  readonly side: number;
+  readonly normal: number;
+  readonly cutId: string | null;
+}
 
 export function worstCut(axis: Pick<Axis, 'role'>, list: readonly CutLoad[]): AxisCut {
   const upright = axis.role === 'plunge';
@@ -119,7 +249,8 @@ export function worstCut(axis: Pick<Axis, 'role'>, list: readonly CutLoad[]): Ax
   for (const c of list) {
     const level = Math.max(c.along, c.across);
     const force = upright ? c.axial : level;
-    if (force > worst.force || worst.cutId === null) worst = { force, side: level, normal: upright ? level : c.axial, cutId: c.id };
+    if (force > worst.force || worst.cutId === null)
+      worst = { force, side: level, normal: upright ? level : c.axial, cutId: c.id };
   }
   return worst;
 }

@@ -16,7 +16,12 @@ export interface WeighedBody {
 }
 
 /** What moves on an axis, and what stands. */
-export interface AxisMasses { readonly axisId: string; readonly own: number; readonly total: number; readonly bodies: readonly WeighedBody[] }
+export interface AxisMasses {
+  readonly axisId: string;
+  readonly own: number;
+  readonly total: number;
+  readonly bodies: readonly WeighedBody[];
+}
 export interface MassReport {
   readonly axes: readonly AxisMasses[];
   readonly standing: number;
@@ -25,32 +30,72 @@ export interface MassReport {
   readonly moving: number;
 }
 
-const weigh = (body: Body, from: WeighedBody['from'], axisId: string | null): WeighedBody => ({ id: body.id, name: body.name, mass: bodies.massOf(body, 'mass', silentWorksheet), basis: bodies.basisOf(body), from, axisId });
+const weigh = (body: Body, from: WeighedBody['from'], axisId: string | null): WeighedBody => ({
+  id: body.id,
+  name: body.name,
+  mass: bodies.massOf(body, 'mass', silentWorksheet),
+  basis: bodies.basisOf(body),
+  from,
+  axisId,
+});
 
-/** The axis on which the beam and its columns ride: the bed axis of a moving gantry or arm; null where the gantry stands. */
+/**
+ * The axis on which the beam and its columns ride: the bed axis of a moving gantry or arm; null where the
+ * gantry stands.
+ */
 export function beamRidesOn({ brief: { arrangement }, axes }: Project): Axis | undefined {
   if (arrangement === 'moving-table' || arrangement === 'fixed-gantry') return undefined;
   return axes.find((a) => a.role === 'bed');
 }
 
 /** How many columns carry the beam. */
-export const columnsOf = ({ brief: { arrangement } }: Project): number => (arrangement === 'cantilever' ? 1 : 2);
+export const columnsOf = ({ brief: { arrangement } }: Project): number =>
+  arrangement === 'cantilever' ? 1 : 2;
 
 /** Strips as plain numbers. */
-export const stripsOf = ({ strips }: NonNullable<Project['structure']>['beam']): Strip[] => strips.map((s) => ({ width: s.width.si, height: s.height.si, up: s.up.si, out: s.out.si, material: s.material }));
+export const stripsOf = ({ strips }: NonNullable<Project['structure']>['beam']): Strip[] =>
+  strips.map((s) => ({
+    width: s.width.si,
+    height: s.height.si,
+    up: s.up.si,
+    out: s.out.si,
+    material: s.material,
+  }));
 
 /** Beam and columns as bodies, and the bed. */
-export function structureBodies(project: Project): { readonly moving: WeighedBody[]; readonly standing: WeighedBody[] } {
+export function structureBodies(project: Project): {
+  readonly moving: WeighedBody[];
+  readonly standing: WeighedBody[];
+} {
   const { structure } = project;
   if (!structure) return { moving: [], standing: [] };
-  const row = (id: string, name: string, mass: number): WeighedBody => ({ id, name, mass, basis: 'estimate', from: 'structure', axisId: null });
+  const row = (id: string, name: string, mass: number): WeighedBody => ({
+    id,
+    name,
+    mass,
+    basis: 'estimate',
+    from: 'structure',
+    axisId: null,
+  });
   const beams = structure.beam.spacing ? 2 : 1;
-  const beam = memberOf(structure.beam.section, structure.beam.material, stripsOf(structure.beam), structure.beam.fill ?? undefined);
+  const beam = memberOf(
+    structure.beam.section,
+    structure.beam.material,
+    stripsOf(structure.beam),
+    structure.beam.fill ?? undefined,
+  );
   const column = memberOf(structure.column.section, structure.column.material);
   const bed = memberOf(structure.bed.section, structure.bed.material);
-  const upper = [row('beam', beams === 2 ? 'Both beams' : 'Beam', beams * beam.mass * structure.beam.length.si), ...(structure.column.height.si > 0 ? [row('columns', 'Columns', columnsOf(project) * column.mass * structure.column.height.si)] : [])];
+  const upper = [
+    row('beam', beams === 2 ? 'Both beams' : 'Beam', beams * beam.mass * structure.beam.length.si),
+    ...(structure.column.height.si > 0
+      ? [row('columns', 'Columns', columnsOf(project) * column.mass * structure.column.height.si)]
+      : []),
+  ];
   const lower = [row('bed', 'Bed members', 2 * bed.mass * structure.bed.length.si)];
-  return beamRidesOn(project) ? { moving: upper, standing: lower } : { moving: [], standing: [...upper, ...lower] };
+  return beamRidesOn(project)
+    ? { moving: upper, standing: lower }
+    : { moving: [], standing: [...upper, ...lower] };
 }
 
 /** Axes that ride on an axis, those on them included; the rules refuse rings. */
@@ -61,10 +106,15 @@ export function ridersOf(project: Project, axisId: string): Axis[] {
 /** All that moves on one axis. */
 export function bodiesOn(project: Project, axis: Axis): WeighedBody[] {
   const own = axis.loads.masses.map((b) => weigh(b, 'own', axis.id));
-  const carried = ridersOf(project, axis.id).flatMap((a) => a.loads.masses.map((b) => weigh(b, 'carried', a.id)));
+  const carried = ridersOf(project, axis.id).flatMap((a) =>
+    a.loads.masses.map((b) => weigh(b, 'carried', a.id)),
+  );
   const rides = beamRidesOn(project);
   // The beam rides on the bed axis, and on what carries the bed axis.
-  const members = rides && (rides.id === axis.id || ridersOf(project, axis.id).some((a) => a.id === rides.id)) ? structureBodies(project).moving : [];
+  const members =
+    rides && (rides.id === axis.id || ridersOf(project, axis.id).some((a) => a.id === rides.id))
+      ? structureBodies(project).moving
+      : [];
   return [...own, ...carried, ...members];
 }
 
@@ -74,9 +124,19 @@ const sum = (list: readonly WeighedBody[]) => list.reduce((s, b) => s + b.mass, 
 export function massReport(project: Project): MassReport {
   const axes = project.axes.map((axis): AxisMasses => {
     const list = bodiesOn(project, axis);
-    return { axisId: axis.id, own: sum(list.filter((b) => b.from === 'own')), total: sum(list), bodies: list };
+    return {
+      axisId: axis.id,
+      own: sum(list.filter((b) => b.from === 'own')),
+      total: sum(list),
+      bodies: list,
+    };
   });
   const { moving, standing } = structureBodies(project);
   const standBodies = [...project.stand.map((b) => weigh(b, 'own', null)), ...standing];
-  return { axes, standing: sum(standBodies), standBodies, moving: axes.reduce((s, a) => s + a.own, 0) + sum(moving) };
+  return {
+    axes,
+    standing: sum(standBodies),
+    standBodies,
+    moving: axes.reduce((s, a) => s + a.own, 0) + sum(moving),
+  };
 }

@@ -4,10 +4,26 @@ import type { AxisReport } from '../report';
 import type { MachineFinding } from './findings';
 
 /** What to do next; wording is the feature's. */
-export interface NextStep { readonly code: 'say-area' | 'say-cuts' | 'say-accuracy' | 'mend-axis' | 'mend-machine' | 'plan-structure' | 'pick-parts' | 'measure' | 'fit'; readonly axisId?: string }
+export interface NextStep {
+  readonly code:
+    | 'say-area'
+    | 'say-cuts'
+    | 'say-accuracy'
+    | 'mend-axis'
+    | 'mend-machine'
+    | 'plan-structure'
+    | 'pick-parts'
+    | 'measure'
+    | 'fit';
+  readonly axisId?: string;
+}
 
 /** The next step in the order of the work: brief, what gives out, structure, what is not known, parts. */
-export function nextStep(project: Project, reports: readonly AxisReport[], findings: readonly MachineFinding[]): NextStep {
+export function nextStep(
+  project: Project,
+  reports: readonly AxisReport[],
+  findings: readonly MachineFinding[],
+): NextStep {
   const { brief } = project;
   if (!brief.area.length || !brief.area.width) return { code: 'say-area' };
   if (!brief.cuts.length) return { code: 'say-cuts' };
@@ -18,5 +34,7 @@ export function nextStep(project: Project, reports: readonly AxisReport[], findi
   if (!brief.accuracy) return { code: 'say-accuracy' };
   const unknown = [...reports].sort((a, b) => b.unknowns.length - a.unknowns.length)[0];
   if (unknown && unknown.unknowns.length > 3) return { code: 'measure', axisId: unknown.axisId };
-  return reports.some((_, i) => Object.keys(project.axes[i]!.parts).length < 3) ? { code: 'pick-parts' } : { code: 'fit' };
+  return reports.some((_, i) => Object.keys(project.axes[i]!.parts).length < 3)
+    ? { code: 'pick-parts' }
+    : { code: 'fit' };
 }

@@ -33,12 +33,34 @@ export interface MachineReport {
   readonly next: NextStep;
 }
 
-/** A machine's report out of the reports of its axes, which the caller may have kept. @param changes to the frame that were solved: remedies of what gives too much. */
-export function assemble(project: Project, axes: readonly AxisReport[], flex: FlexReport | null, remedies = true, changes: readonly Improvement[] = []): MachineReport {
+/**
+ * A machine's report out of the reports of its axes, which the caller may have kept. @param changes to the
+ * frame that were solved: remedies of what gives too much.
+ */
+export function assemble(
+  project: Project,
+  axes: readonly AxisReport[],
+  flex: FlexReport | null,
+  remedies = true,
+  changes: readonly Improvement[] = [],
+): MachineReport {
   const context = contextOf(project, axes, flex);
   const findings = machineFindings(context, changes, remedies);
   const { cuts, masses, cost, errors } = context;
-  return { id: project.id, name: project.name, verdict: machineVerdict(axes, findings), axes, findings, masses, cuts, cost, errors, flex, cautions: cautionsOf(project, axes), next: nextStep(project, axes, findings) };
+  return {
+    id: project.id,
+    name: project.name,
+    verdict: machineVerdict(axes, findings),
+    axes,
+    findings,
+    masses,
+    cuts,
+    cost,
+    errors,
+    flex,
+    cautions: cautionsOf(project, axes),
+    next: nextStep(project, axes, findings),
+  };
 }
 
 export interface MachineOptions extends ReportOptions {
@@ -46,14 +68,27 @@ export interface MachineOptions extends ReportOptions {
   readonly flex?: boolean;
 }
 
-/** The report of a whole machine: every axis as the machine loads it, and what only shows when they stand together. */
-export function machineReport(project: Project, { flex: wanted, ...options }: MachineOptions = {}): MachineReport {
+/**
+ * The report of a whole machine: every axis as the machine loads it, and what only shows when they stand
+ * together.
+ */
+export function machineReport(
+  project: Project,
+  { flex: wanted, ...options }: MachineOptions = {},
+): MachineReport {
   const axes = effectiveAxes(project).map((axis) => axisReport(axis, options));
   const flex = wanted ? flexReport(project, axes) : undefined;
   const solved = flex?.ok ? flex.report : null;
   const report = assemble(project, axes, solved, options.remedies !== false);
   // A dozen frames more, only where something of the frame is found wanting.
-  if (!solved || options.remedies === false || !report.findings.some((f) => (f.code === 'accuracy' || f.code === 'sag-spread') && f.verdict !== 'not-known')) return report;
+  if (
+    !solved ||
+    options.remedies === false ||
+    !report.findings.some(
+      (f) => (f.code === 'accuracy' || f.code === 'sag-spread') && f.verdict !== 'not-known',
+    )
+  )
+    return report;
   return assemble(project, axes, solved, true, improvements(project, axes, 'z'));
 }
 
@@ -61,6 +96,7 @@ export function machineReport(project: Project, { flex: wanted, ...options }: Ma
 export function briefWorking({ brief, axes, stand }: Project): readonly Line[] {
   const sheet = recordingWorksheet();
   for (const cut of brief.cuts) cutLoad(cut, brief.spindle, sheet);
-  for (const body of [...axes.flatMap((a) => a.loads.masses), ...stand]) bodies.massOf(body, `mass.${body.id}`, sheet);
+  for (const body of [...axes.flatMap((a) => a.loads.masses), ...stand])
+    bodies.massOf(body, `mass.${body.id}`, sheet);
   return sheet.lines;
 }

@@ -1,8 +1,42 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyEdits, type Axis, guess, machineIssues, type MillCut, type Project, projectIssues, startingAxis, startingBody, startingCut, startingProject, startingShape, startingStructure } from '@/core/model';
+import {
+  applyEdits,
+  type Axis,
+  guess,
+  machineIssues,
+  type MillCut,
+  type Project,
+  projectIssues,
+  startingAxis,
+  startingBody,
+  startingCut,
+  startingProject,
+  startingShape,
+  startingStructure,
+} from '@/core/model';
 import { demoMachines } from '@/demo';
-import { axisReport, briefWorking, cutLoad, cutLoads, effectiveAxes, effectiveAxis, footprint, forceOverTurn, improvements, improvementSteps, loadsAlike, machineCodes, machineReport, massReport, outlooks, proposedTargets, ridersOf, toStored, worstCut } from '..';
+import {
+  axisReport,
+  briefWorking,
+  cutLoad,
+  cutLoads,
+  effectiveAxes,
+  effectiveAxis,
+  footprint,
+  forceOverTurn,
+  improvements,
+  improvementSteps,
+  loadsAlike,
+  machineCodes,
+  machineReport,
+  massReport,
+  outlooks,
+  proposedTargets,
+  ridersOf,
+  toStored,
+  worstCut,
+} from '..';
 
 const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
 const put = (path: string, value: unknown) => ({ path, value: value as never });
@@ -15,7 +49,10 @@ describe('masses along the chain', () => {
     expect(plunge!.total).toBeCloseTo(7.9 + 2.6 + 1.1, 9);
     expect(gantry!.total).toBeCloseTo(plunge!.total + 6.4 + 2.9, 9);
     expect(bed!.bodies.filter((b) => b.from === 'structure').map((b) => b.id)).toEqual(['beam', 'columns']);
-    expect(bed!.total).toBeCloseTo(gantry!.total + bed!.own + total(bed!.bodies.filter((b) => b.from === 'structure')), 9);
+    expect(bed!.total).toBeCloseTo(
+      gantry!.total + bed!.own + total(bed!.bodies.filter((b) => b.from === 'structure')),
+      9,
+    );
     expect(masses.moving).toBeCloseTo(bed!.total, 9);
     expect(ridersOf(kayak, 'bed').map((a) => a.id)).toEqual(['gantry', 'plunge']);
   });
@@ -24,23 +61,46 @@ describe('masses along the chain', () => {
     const [before, after] = [massReport(kayak), massReport(heavier)];
     before.axes.forEach((a, i) => expect(after.axes[i]!.total - a.total).toBeCloseTo(5, 9));
     const screw = applyEdits(kayak, [put('axes.0.loads.masses.0.mass', guess('mass', '17.2 kg'))]);
-    expect(massReport(screw).axes.map((a, i) => Number((a.total - before.axes[i]!.total).toFixed(6)))).toEqual([10, 0, 0]);
+    expect(
+      massReport(screw).axes.map((a, i) => Number((a.total - before.axes[i]!.total).toFixed(6))),
+    ).toEqual([10, 0, 0]);
     const [was, is] = [machineReport(kayak), machineReport(heavier)];
     expect(is.axes[0]!.mass).toBeGreaterThan(was.axes[0]!.mass);
     expect(is.axes[0]!.speed).toBeLessThan(was.axes[0]!.speed);
   });
   it('sums hold for any chain of axes', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 0.1, max: 50, noNaN: true }), { minLength: 2, maxLength: 5 }), (list) => {
-      const axes = list.map((mass, i): Axis => ({ ...startingAxis('table', `a${i}`), carriedBy: i ? `a${i - 1}` : null, loads: { ...startingAxis('table', 'x').loads, masses: [{ ...startingBody('b'), mass: guess('mass', `${mass} kg`) }] } }));
-      const report = massReport({ ...startingProject('p', '2026-01-01T00:00:00Z'), axes });
-      report.axes.forEach((a, i) => expect(a.total).toBeCloseTo(list.slice(i).reduce((s, m) => s + m, 0), 6));
-      expect(report.moving).toBeCloseTo(report.axes[0]!.total, 6);
-    }), { seed: 20261125, numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 50, noNaN: true }), { minLength: 2, maxLength: 5 }),
+        (list) => {
+          const axes = list.map((mass, i): Axis => ({
+            ...startingAxis('table', `a${i}`),
+            carriedBy: i ? `a${i - 1}` : null,
+            loads: {
+              ...startingAxis('table', 'x').loads,
+              masses: [{ ...startingBody('b'), mass: guess('mass', `${mass} kg`) }],
+            },
+          }));
+          const report = massReport({ ...startingProject('p', '2026-01-01T00:00:00Z'), axes });
+          report.axes.forEach((a, i) =>
+            expect(a.total).toBeCloseTo(
+              list.slice(i).reduce((s, m) => s + m, 0),
+              6,
+            ),
+          );
+          expect(report.moving).toBeCloseTo(report.axes[0]!.total, 6);
+        },
+      ),
+      { seed: 20261125, numRuns: 60 },
+    );
   });
   it('a standing gantry belongs to the stand', () => {
     const table = applyEdits(kayak, [put('brief.arrangement', 'moving-table')]);
     expect(massReport(table).axes[0]!.bodies.some((b) => b.from === 'structure')).toBe(false);
-    expect(massReport(table).standing - massReport(kayak).standing).toBeCloseTo(total(massReport(kayak).axes[0]!.bodies.filter((b) => b.from === 'structure')), 9);
+    expect(massReport(table).standing - massReport(kayak).standing).toBeCloseTo(
+      total(massReport(kayak).axes[0]!.bodies.filter((b) => b.from === 'structure')),
+      9,
+    );
   });
 });
 
@@ -49,26 +109,45 @@ describe('an axis as the machine loads it', () => {
     const plain = startingProject('p', '2026-01-01T00:00:00Z');
     expect(effectiveAxis(plain, plain.axes[0]!)).toBe(plain.axes[0]);
   });
-  it('takes the worst cut: the larger of along and across on level axes, along the spindle on the plunge axis', () => {
-    const loads = cutLoads(kayak.brief);
-    const fittings = loads.find((c) => c.id === 'fittings')!;
-    const [bed, , plunge] = effectiveAxes(kayak);
-    expect(bed!.demands.cuttingForce.si).toBeCloseTo(Math.max(fittings.along, fittings.across), 9);
-    expect(plunge!.demands.cuttingForce.si).toBeCloseTo(Math.max(...loads.map((c) => c.axial)), 9);
-    expect(bed!.guide.sideForce!.si).toBeGreaterThan(0);
-    expect(worstCut({ role: 'bed' }, [])).toEqual({ force: 0, side: 0, normal: 0, cutId: null });
-  });
+  it(
+    'takes the worst cut: the larger of along and across on level axes, along the spindle on ' +
+      'the plunge axis',
+    () => {
+      const loads = cutLoads(kayak.brief);
+      const fittings = loads.find((c) => c.id === 'fittings')!;
+      const [bed, , plunge] = effectiveAxes(kayak);
+      expect(bed!.demands.cuttingForce.si).toBeCloseTo(Math.max(fittings.along, fittings.across), 9);
+      expect(plunge!.demands.cuttingForce.si).toBeCloseTo(Math.max(...loads.map((c) => c.axial)), 9);
+      expect(bed!.guide.sideForce!.si).toBeGreaterThan(0);
+      expect(worstCut({ role: 'bed' }, [])).toEqual({ force: 0, side: 0, normal: 0, cutId: null });
+    },
+  );
   it('a report is kept while nothing that loads it changed', () => {
     const [a] = effectiveAxes(kayak);
     const [b] = effectiveAxes(applyEdits(kayak, [put('note', 'other')]));
     expect(loadsAlike(a!, b!)).toBe(true);
-    expect(loadsAlike(a!, effectiveAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!)).toBe(false);
-    expect(loadsAlike(a!, effectiveAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!)).toBe(false);
+    expect(
+      loadsAlike(
+        a!,
+        effectiveAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!,
+      ),
+    ).toBe(false);
+    expect(
+      loadsAlike(
+        a!,
+        effectiveAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!,
+      ),
+    ).toBe(false);
   });
   it('a remedy worked out on it leaves the rows of other axes where they are', () => {
-    const pinned = { ...kayak, axes: kayak.axes.map((a) => (a.id === 'bed' ? { ...kayak.pins[0]!.axis, id: 'bed' } : a)) } as Project;
+    const pinned = {
+      ...kayak,
+      axes: kayak.axes.map((a) => (a.id === 'bed' ? { ...kayak.pins[0]!.axis, id: 'bed' } : a)),
+    } as Project;
     const loaded = effectiveAxes(pinned)[0]!;
-    const remedy = axisReport(loaded).findings.flatMap((f) => f.remedies).find((r) => r.code === 'turn-nut')!;
+    const remedy = axisReport(loaded)
+      .findings.flatMap((f) => f.remedies)
+      .find((r) => r.code === 'turn-nut')!;
     const edits = toStored(remedy.edits, pinned.axes[0]!);
     const rows = edits.find((e) => e.path === 'loads.masses')!.value as { id: string }[];
     expect(rows.map((r) => r.id)).toEqual([...pinned.axes[0]!.loads.masses.map((b) => b.id), 'riding-motor']);
@@ -83,7 +162,10 @@ describe('edits worked out on a loaded axis', () => {
   it('another guide does not keep the side loads that the cuts gave', () => {
     const loaded = effectiveAxes(kayak)[0]!;
     expect(loaded.guide.sideForce).not.toBeNull();
-    const [edit] = toStored([{ path: 'guide', value: { ...loaded.guide, preload: 'medium' } as never }], kayak.axes[0]!);
+    const [edit] = toStored(
+      [{ path: 'guide', value: { ...loaded.guide, preload: 'medium' } as never }],
+      kayak.axes[0]!,
+    );
     expect(edit!.value).toMatchObject({ preload: 'medium', sideForce: null, normalForce: null });
     // Any other edit passes as it is.
     const plain = put('drive.teeth', guess('count', '22'));
@@ -93,8 +175,14 @@ describe('edits worked out on a loaded axis', () => {
 
 describe('cuts', () => {
   it('no cut pushes harder than its spindle can turn', () => {
-    const cut = { ...startingCut('mill', 'a'), depth: guess('length', '60 mm') } as ReturnType<typeof startingCut>;
-    const weak = { power: guess('power', '300 W'), efficiency: guess('ratio', '0.8'), ratedSpeed: guess('angularSpeed', '18000 rpm') };
+    const cut = { ...startingCut('mill', 'a'), depth: guess('length', '60 mm') } as ReturnType<
+      typeof startingCut
+    >;
+    const weak = {
+      power: guess('power', '300 W'),
+      efficiency: guess('ratio', '0.8'),
+      ratedSpeed: guess('angularSpeed', '18000 rpm'),
+    };
     const [free, held] = [cutLoad(cut, null), cutLoad(cut, weak)];
     expect(free.power).toBeGreaterThan(240);
     expect(held.along / free.along).toBeCloseTo(240 / free.power, 6);
@@ -117,7 +205,8 @@ describe('cuts', () => {
   });
   it('their working has a line for every figure', () => {
     const keys = briefWorking(kayak).map((l) => l.key);
-    for (const part of ['chip', 'along', 'across', 'power', 'axial', 'spindle-force']) expect(keys).toContain(`cut.fittings.${part}`);
+    for (const part of ['chip', 'along', 'across', 'power', 'axial', 'spindle-force'])
+      expect(keys).toContain(`cut.fittings.${part}`);
     expect(keys).toContain('mass.feet');
   });
 });
@@ -125,16 +214,27 @@ describe('cuts', () => {
 describe('findings of a whole machine', () => {
   const all = [kayak, gate, scenery].map((m) => ({ m, r: machineReport(m, { flex: true }) }));
   it('every remedy keeps its word: put into the machine, the finding is what was promised', () => {
-    for (const { m, r } of all) for (const f of r.findings) for (const remedy of f.remedies) {
-      const changed = applyEdits(m, remedy.edits);
-      expect(projectIssues(changed), remedy.code).toEqual([]);
-      const again = machineReport(changed, { flex: true, remedies: false }).findings.find((g) => g.code === f.code && g.params.axisId === f.params.axisId && g.params.cutIndex === f.params.cutIndex && g.params.way === f.params.way);
-      expect(again?.verdict ?? 'holds', `${f.code} by ${remedy.code}`).toBe(remedy.verdict);
-    }
+    for (const { m, r } of all)
+      for (const f of r.findings)
+        for (const remedy of f.remedies) {
+          const changed = applyEdits(m, remedy.edits);
+          expect(projectIssues(changed), remedy.code).toEqual([]);
+          const again = machineReport(changed, { flex: true, remedies: false }).findings.find(
+            (g) =>
+              g.code === f.code &&
+              g.params.axisId === f.params.axisId &&
+              g.params.cutIndex === f.params.cutIndex &&
+              g.params.way === f.params.way,
+          );
+          expect(again?.verdict ?? 'holds', `${f.code} by ${remedy.code}`).toBe(remedy.verdict);
+        }
   });
   it('what sags or bends too much is offered changes of the frame, each solved', () => {
     const cutter = all[2]!.r.findings;
-    expect(cutter.find((f) => f.code === 'sag-spread')!.remedies[0]).toMatchObject({ code: 'prop', verdict: 'holds' });
+    expect(cutter.find((f) => f.code === 'sag-spread')!.remedies[0]).toMatchObject({
+      code: 'prop',
+      verdict: 'holds',
+    });
     for (const f of cutter.filter((g) => g.code === 'accuracy' && g.verdict === 'gives-out')) {
       expect(f.remedies.length).toBeGreaterThan(1);
       for (const r of f.remedies) expect(r.becomes!).toBeLessThan(f.value);
@@ -144,8 +244,20 @@ describe('findings of a whole machine', () => {
     ['area-short', [put('brief.area.width', guess('length', '1400 mm'))]],
     ['spindle-short', [put('brief.spindle.power', guess('power', '200 W'))]],
     ['chip-rubs', [put('brief.cuts.2.feed', guess('speed', '0.1 m/min'))]],
-    ['chip-thick', [put('brief.cuts.0.feed', guess('speed', '14 m/min')), put('axes.0.demands.rapid', guess('speed', '20 m/min'))]],
-    ['climb-play', [put('axes.1.drive.play', guess('length', '0.4 mm')), put('axes.1.drive.thread.preload', guess('force', '0 N'))]],
+    [
+      'chip-thick',
+      [
+        put('brief.cuts.0.feed', guess('speed', '14 m/min')),
+        put('axes.0.demands.rapid', guess('speed', '20 m/min')),
+      ],
+    ],
+    [
+      'climb-play',
+      [
+        put('axes.1.drive.play', guess('length', '0.4 mm')),
+        put('axes.1.drive.thread.preload', guess('force', '0 N')),
+      ],
+    ],
     ['cut-faster', [put('brief.cuts.0.feed', guess('speed', '9 m/min'))]],
     ['corner-slow', [put('brief.cuts.0.corner', guess('length', '2 mm'))]],
     ['room', [put('brief.place.length', guess('length', '3 m'))]],
@@ -170,21 +282,51 @@ describe('findings of a whole machine', () => {
     expect(codes.map((f) => f.params.cut)).toEqual(['Leaves, 1 mm sheet']);
   });
   it('every code of the list is one that some machine here shows', () => {
-    const shown = new Set(['area-short', 'spindle-short', 'chip-rubs', 'chip-thick', 'climb-play', 'cut-faster', 'corner-slow', 'room', 'door', 'bench', 'floor', 'power-short', 'over-budget', 'rocks', 'creeps', 'accuracy', 'sag-spread', 'frame-rings', 'plasma-reach', 'plasma-slow']);
+    const shown = new Set([
+      'area-short',
+      'spindle-short',
+      'chip-rubs',
+      'chip-thick',
+      'climb-play',
+      'cut-faster',
+      'corner-slow',
+      'room',
+      'door',
+      'bench',
+      'floor',
+      'power-short',
+      'over-budget',
+      'rocks',
+      'creeps',
+      'accuracy',
+      'sag-spread',
+      'frame-rings',
+      'plasma-reach',
+      'plasma-slow',
+    ]);
     expect([...machineCodes].filter((c) => !shown.has(c))).toEqual([]);
   });
   it('an error budget adds up both ways and names what is missing', () => {
-    for (const { r } of all) for (const e of r.errors) {
-      const known = e.shares.flatMap((s) => s.value ?? []);
-      expect(e.worst).toBeCloseTo(known.reduce((s, v) => s + v, 0), 12);
-      expect(e.likely).toBeLessThanOrEqual(e.worst + 1e-15);
-      expect(e.likely ** 2).toBeCloseTo(known.reduce((s, v) => s + v * v, 0), 15);
-      expect(e.missing).toBe(e.shares.filter((s) => s.value === null).length);
-    }
+    for (const { r } of all)
+      for (const e of r.errors) {
+        const known = e.shares.flatMap((s) => s.value ?? []);
+        expect(e.worst).toBeCloseTo(
+          known.reduce((s, v) => s + v, 0),
+          12,
+        );
+        expect(e.likely).toBeLessThanOrEqual(e.worst + 1e-15);
+        expect(e.likely ** 2).toBeCloseTo(
+          known.reduce((s, v) => s + v * v, 0),
+          15,
+        );
+        expect(e.missing).toBe(e.shares.filter((s) => s.value === null).length);
+      }
   });
   it('cautions stand where they belong', () => {
     const codes = (i: number) => all[i]!.r.cautions.map((c) => c.code);
-    expect(codes(0)).toEqual(expect.arrayContaining(['lifting', 'falling-axis', 'spindle', 'mains', 'pinch']));
+    expect(codes(0)).toEqual(
+      expect.arrayContaining(['lifting', 'falling-axis', 'spindle', 'mains', 'pinch']),
+    );
     expect(codes(1)).toContain('plasma');
     expect(codes(2)).not.toContain('plasma');
   });
@@ -206,15 +348,24 @@ describe('arrangements, targets, room', () => {
     expect(by['moving-gantry']!.fits).toBe(true);
     expect(by['moving-table']!.fits).toBe(false);
     expect(footprint(kayak).length!).toBeGreaterThan(2.9);
-    expect(outlooks(startingProject('p', '2026-01-01T00:00:00Z')).every((o) => o.length === null && o.fits === null)).toBe(true);
+    expect(
+      outlooks(startingProject('p', '2026-01-01T00:00:00Z')).every(
+        (o) => o.length === null && o.fits === null,
+      ),
+    ).toBe(true);
   });
-  it('targets are proposed by the work, the plunge axis slower, and half of the accuracy at a reversal', () => {
-    const bed = proposedTargets(gate, gate.axes[0]!);
-    expect(bed.find((t) => t.path === 'demands.feed')!.value.si).toBeGreaterThanOrEqual(2.5 / 60);
-    expect(proposedTargets(gate, gate.axes[2]!).find((t) => t.path === 'demands.rapid')!.value.si).toBeCloseTo(5 / 60, 9);
-    expect(bed.find((t) => t.path === 'demands.lostMotion')!.value.si).toBeCloseTo(0.0004, 9);
-    for (const t of bed) expect(t.reason.length).toBeGreaterThan(10);
-  });
+  it(
+    'targets are proposed by the work, the plunge axis slower, and half of the accuracy ' + 'at a reversal',
+    () => {
+      const bed = proposedTargets(gate, gate.axes[0]!);
+      expect(bed.find((t) => t.path === 'demands.feed')!.value.si).toBeGreaterThanOrEqual(2.5 / 60);
+      expect(
+        proposedTargets(gate, gate.axes[2]!).find((t) => t.path === 'demands.rapid')!.value.si,
+      ).toBeCloseTo(5 / 60, 9);
+      expect(bed.find((t) => t.path === 'demands.lostMotion')!.value.si).toBeCloseTo(0.0004, 9);
+      for (const t of bed) expect(t.reason.length).toBeGreaterThan(10);
+    },
+  );
 });
 
 describe('improvements of the frame', () => {
@@ -237,7 +388,22 @@ describe('improvements of the frame', () => {
     expect(improvements({ ...scenery, structure: null }, [], 'x')).toEqual([]);
   });
   it('a third rod stiffens a gantry on rods, filling a tube makes it heavier', () => {
-    const rods = applyEdits(gate, [put('axes.1.guide', { ...gate.axes[1]!.guide, kind: 'round-rod', spacing: guess('length', '240 mm'), size: guess('length', '20 mm'), railLength: guess('length', '1300 mm') }), put('structure.beam.section', { kind: 'rect-tube', height: guess('length', '80 mm'), width: guess('length', '40 mm'), wall: guess('length', '3 mm'), making: 'cold' })]);
+    const rods = applyEdits(gate, [
+      put('axes.1.guide', {
+        ...gate.axes[1]!.guide,
+        kind: 'round-rod',
+        spacing: guess('length', '240 mm'),
+        size: guess('length', '20 mm'),
+        railLength: guess('length', '1300 mm'),
+      }),
+      put('structure.beam.section', {
+        kind: 'rect-tube',
+        height: guess('length', '80 mm'),
+        width: guess('length', '40 mm'),
+        wall: guess('length', '3 mm'),
+        making: 'cold',
+      }),
+    ]);
     expect(projectIssues(rods)).toEqual([]);
     const list = improvements(rods, machineReport(rods).axes, 'z');
     expect(list.find((i) => i.code === 'third-rod')!.gain.z).toBeGreaterThan(1.05);
@@ -247,23 +413,70 @@ describe('improvements of the frame', () => {
 
 describe('rules of the machine', () => {
   it.each([
-    ['rides-on-itself', [put('axes.0.carriedBy', 'plunge')]], ['rides-on-nothing', [put('axes.1.carriedBy', 'ghost')]], ['nothing-moves', [put('axes.2.loads.masses', [])]],
-    ['wider-than-cutter', [put('brief.cuts.0.width', guess('length', '8 mm'))]], ['prop-beyond-beam', [put('structure.prop', { at: guess('length', '3 m'), stiffness: guess('stiffness', '20 N/µm') })]],
-    ['no-room-inside', [put('structure.beam.section', { kind: 'rect-tube', height: guess('length', '40 mm'), width: guess('length', '40 mm'), wall: guess('length', '20 mm'), making: 'cold' })]],
-    ['no-room-inside', [put('stand', [{ ...startingBody('x', startingShape('member')), shape: { ...startingShape('member'), section: { kind: 'round-tube', diameter: guess('length', '10 mm'), wall: guess('length', '6 mm') } } }])]],
+    ['rides-on-itself', [put('axes.0.carriedBy', 'plunge')]],
+    ['rides-on-nothing', [put('axes.1.carriedBy', 'ghost')]],
+    ['nothing-moves', [put('axes.2.loads.masses', [])]],
+    ['wider-than-cutter', [put('brief.cuts.0.width', guess('length', '8 mm'))]],
+    [
+      'prop-beyond-beam',
+      [put('structure.prop', { at: guess('length', '3 m'), stiffness: guess('stiffness', '20 N/µm') })],
+    ],
+    [
+      'no-room-inside',
+      [
+        put('structure.beam.section', {
+          kind: 'rect-tube',
+          height: guess('length', '40 mm'),
+          width: guess('length', '40 mm'),
+          wall: guess('length', '20 mm'),
+          making: 'cold',
+        }),
+      ],
+    ],
+    [
+      'no-room-inside',
+      [
+        put('stand', [
+          {
+            ...startingBody('x', startingShape('member')),
+            shape: {
+              ...startingShape('member'),
+              section: {
+                kind: 'round-tube',
+                diameter: guess('length', '10 mm'),
+                wall: guess('length', '6 mm'),
+              },
+            },
+          },
+        ]),
+      ],
+    ],
   ] as const)('%s is refused with the place and the reason', (code, edits) => {
     const [issue] = machineIssues(applyEdits(kayak, edits));
     expect(issue).toMatchObject({ code });
     expect(issue!.wanted.length).toBeGreaterThan(5);
   });
   it('every structure to start from stands, whatever the arrangement', () => {
-    for (const arrangement of ['moving-gantry', 'moving-table', 'cantilever', 'lifted-two', 'lifted-four', 'fixed-gantry'] as const) {
-      const project = { ...kayak, structure: startingStructure(1.29, 2.54), brief: { ...kayak.brief, arrangement } };
+    for (const arrangement of [
+      'moving-gantry',
+      'moving-table',
+      'cantilever',
+      'lifted-two',
+      'lifted-four',
+      'fixed-gantry',
+    ] as const) {
+      const project = {
+        ...kayak,
+        structure: startingStructure(1.29, 2.54),
+        brief: { ...kayak.brief, arrangement },
+      };
       expect(projectIssues(project)).toEqual([]);
       const { flex } = machineReport(project, { flex: true });
       for (const way of ['x', 'y', 'z'] as const) {
         expect(flex!.softest[way].stiffness, `${arrangement} ${way}`).toBeGreaterThan(1e4);
-        expect(flex!.softest[way].budget.reduce((s, p) => s + p.value, 0) * flex!.softest[way].stiffness).toBeCloseTo(1, 5);
+        expect(
+          flex!.softest[way].budget.reduce((s, p) => s + p.value, 0) * flex!.softest[way].stiffness,
+        ).toBeCloseTo(1, 5);
       }
       expect(flex!.frequency.hertz).toBeGreaterThan(1);
     }

@@ -15,10 +15,16 @@ export interface Stretch {
 }
 
 const stretch = ({ speeds, torques }: Envelope, i: number): Stretch => ({
-  speed1: quantity('angularSpeed', speeds[i]!), torque1: quantity('torque', torques[i]!), speed2: quantity('angularSpeed', speeds[i + 1]!), torque2: quantity('torque', torques[i + 1]!),
+  speed1: quantity('angularSpeed', speeds[i]!),
+  torque1: quantity('torque', torques[i]!),
+  speed2: quantity('angularSpeed', speeds[i + 1]!),
+  torque2: quantity('torque', torques[i + 1]!),
 });
 
-/** The stretch in which a speed lies: the first below the curve; undefined beyond its last point, where nothing is known. */
+/**
+ * The stretch in which a speed lies: the first below the curve; undefined beyond its last point, where
+ * nothing is known.
+ */
 export function stretchAtSpeed(curve: Envelope, speed: number): Stretch | undefined {
   const { speeds } = curve;
   if (speed > speeds[speeds.length - 1]!) return undefined;
@@ -38,6 +44,10 @@ export function torqueOn(curve: Envelope, speed: number): number {
   const { speeds, torques } = curve;
   if (speed <= speeds[0]!) return torques[0]!;
   for (let i = 1; i < speeds.length; i++)
-    if (speed <= speeds[i]!) return torques[i - 1]! + ((speed - speeds[i - 1]!) / (speeds[i]! - speeds[i - 1]!)) * (torques[i]! - torques[i - 1]!);
+    if (speed <= speeds[i]!)
+      return (
+        torques[i - 1]! +
+        ((speed - speeds[i - 1]!) / (speeds[i]! - speeds[i - 1]!)) * (torques[i]! - torques[i - 1]!)
+      );
   return 0;
 }

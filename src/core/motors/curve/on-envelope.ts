@@ -22,13 +22,36 @@ export function onEnvelope(curve: Envelope, share: Quantity<'ratio'>, source: Po
     pullOut,
     usable: (speed) => usableTorque.evaluate({ share, pullOut: pullOut(speed) }),
     usableAt: (speed, key, to) => {
-      const { speed1, torque1, speed2, torque2 } = stretchAtSpeed(curve, speed) ?? { speed1: quantity('angularSpeed', curve.speeds[last]!), torque1: quantity('torque', 0), speed2: speed, torque2: quantity('torque', 0) };
-      const torque = to.apply(torqueOnCurve, { speed1, torque1, speed2, torque2, speed }, `${key}.pullOut`, points);
-      return to.apply(usableTorque, { share, pullOut: torque }, key, { share: 'motor.usableShare', pullOut: `#${key}.pullOut` });
+      const { speed1, torque1, speed2, torque2 } = stretchAtSpeed(curve, speed) ?? {
+        speed1: quantity('angularSpeed', curve.speeds[last]!),
+        torque1: quantity('torque', 0),
+        speed2: speed,
+        torque2: quantity('torque', 0),
+      };
+      const torque = to.apply(
+        torqueOnCurve,
+        { speed1, torque1, speed2, torque2, speed },
+        `${key}.pullOut`,
+        points,
+      );
+      return to.apply(usableTorque, { share, pullOut: torque }, key, {
+        share: 'motor.usableShare',
+        pullOut: `#${key}.pullOut`,
+      });
     },
     speedFor: (torque, k, kSource, key, torqueLine, to) => {
-      const at = stretchAtTorque(curve, torque / share) ?? { speed1: quantity('angularSpeed', curve.speeds[last]!), torque1: quantity('torque', curve.torques[last]!), speed2: quantity('angularSpeed', curve.speeds[last]!), torque2: quantity('torque', curve.torques[last]!) };
-      return to.apply(speedOnCurve, { speed1: at.speed1, torque1: at.torque1, speed2: at.speed2, torque2: at.torque2, share, torque, k }, key, { ...points, share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource });
+      const at = stretchAtTorque(curve, torque / share) ?? {
+        speed1: quantity('angularSpeed', curve.speeds[last]!),
+        torque1: quantity('torque', curve.torques[last]!),
+        speed2: quantity('angularSpeed', curve.speeds[last]!),
+        torque2: quantity('torque', curve.torques[last]!),
+      };
+      return to.apply(
+        speedOnCurve,
+        { speed1: at.speed1, torque1: at.torque1, speed2: at.speed2, torque2: at.torque2, share, torque, k },
+        key,
+        { ...points, share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource },
+      );
     },
   };
 }

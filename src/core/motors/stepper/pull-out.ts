@@ -35,15 +35,34 @@ export const pullOutTorque = defineFormula({
     '\\dfrac{K V}{Z}-\\dfrac{K E R}{Z^2} & \\text{once the current stays below } I_p',
     '\\end{cases}\\\\[4pt]',
     '\\scriptstyle V=<voltage>,\\; R=<resistance>,\\; L=<inductance>,\\; N_r=<teeth>,\\; \\omega=<speed>\\\\',
-    '\\scriptstyle X=N_r\\,\\omega L,\\quad Z=\\sqrt{R^2+X^2},\\quad E=K\\omega,\\quad c=\\dfrac{V^2-E^2-Z^2I_p^2}{2E}',
+    '\\scriptstyle X=N_r\\,\\omega L,\\quad Z=\\sqrt{R^2+X^2},\\quad E=K\\omega,\\quad ' +
+      'c=\\dfrac{V^2-E^2-Z^2I_p^2}{2E}',
   ].join(''),
-  citation: { basis: 'textbook', text: 'Acarnley, Stepping Motors: two-phase synchronous machine on a supply of limited voltage and current' },
-  range: 'Sine drive without resonance; drops in the driver and saturation of iron left out. A measured curve is better.',
-  evaluate: ({ K, crest, voltage, resistance, inductance, teeth, speed }) => pullOut(K, crest, voltage, resistance, teeth * inductance, speed),
+  citation: {
+    basis: 'textbook',
+    text:
+      'Acarnley, Stepping Motors: two-phase synchronous machine on a supply of limited ' +
+      'voltage and current',
+  },
+  range:
+    'Sine drive without resonance; drops in the driver and saturation of iron left out. A measured ' +
+    'curve is better.',
+  evaluate: ({ K, crest, voltage, resistance, inductance, teeth, speed }) =>
+    pullOut(K, crest, voltage, resistance, teeth * inductance, speed),
 });
 
-/** Pull-out torque, N·m. Plain numbers in, so that root finding and search make no objects; `reactance` is N_r L in H. */
-export function pullOut(K: number, crest: number, voltage: number, resistance: number, reactance: number, speed: number): number {
+/**
+ * Pull-out torque, N·m. Plain numbers in, so that root finding and search make no objects; `reactance` is N_r
+ * L in H.
+ */
+export function pullOut(
+  K: number,
+  crest: number,
+  voltage: number,
+  resistance: number,
+  reactance: number,
+  speed: number,
+): number {
   const X = reactance * speed;
   const E = K * speed;
   const atCurrent = resistance * crest + E;
@@ -61,7 +80,11 @@ export const usableTorque = defineFormula({
   id: 'stepper/usable',
   title: 'Torque that may be used',
   symbols: {
-    share: { kind: 'ratio', tex: 's', meaning: 'usable share: 0.5 in mid-band without damping, 0.6 usual, 0.8 closed loop' },
+    share: {
+      kind: 'ratio',
+      tex: 's',
+      meaning: 'usable share: 0.5 in mid-band without damping, 0.6 usual, 0.8 closed loop',
+    },
     pullOut: { kind: 'torque', tex: 'T', meaning: 'pull-out torque at this speed' },
   },
   result: { kind: 'torque', tex: 'T_u', meaning: 'torque that may be asked' },
@@ -96,16 +119,28 @@ export const crestOf = defineFormula({
 export const copperLoss = defineFormula({
   id: 'stepper/copper-loss',
   title: 'Heat in the windings of a stepper',
-  symbols: { crest: { kind: 'current', tex: 'I_p', meaning: 'crest of the phase current' }, resistance: { kind: 'resistance', tex: 'R', meaning: 'phase resistance' } },
+  symbols: {
+    crest: { kind: 'current', tex: 'I_p', meaning: 'crest of the phase current' },
+    resistance: { kind: 'resistance', tex: 'R', meaning: 'phase resistance' },
+  },
   result: { kind: 'power', tex: 'P_h', meaning: 'heat of both phases' },
   tex: '<crest>^2\\,<resistance>',
-  citation: { basis: 'textbook', text: 'Two phases with sine and cosine: their squares add to the crest squared' },
+  citation: {
+    basis: 'textbook',
+    text: 'Two phases with sine and cosine: their squares add to the crest squared',
+  },
   range: 'Cold windings; warm ones have a third more. It does not depend on the load.',
   evaluate: ({ crest, resistance }) => crest * crest * resistance,
 });
 
 /** The speed up to which the stepper keeps its low-speed torque, rad/s. */
-export function cornerSpeed(K: number, crest: number, voltage: number, resistance: number, reactance: number): Quantity<'angularSpeed'> {
+export function cornerSpeed(
+  K: number,
+  crest: number,
+  voltage: number,
+  resistance: number,
+  reactance: number,
+): Quantity<'angularSpeed'> {
   // (R I + K w)² + (N L I w)² = V², solved for w.
   const a = K * K + (reactance * crest) ** 2;
   const b = 2 * resistance * crest * K;

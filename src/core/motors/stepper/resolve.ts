@@ -5,7 +5,15 @@ import { quantity, type Quantity } from '@/core/units';
 import { defineFormula, type Worksheet } from '@/core/worksheet';
 import { curveScale, type Envelope, onEnvelope } from '../curve';
 import type { MotorConcern, ResolvedMotor } from '../resolved';
-import { copperLoss, cornerSpeed, crestOf, pullOut, pullOutTorque, torqueConstant, usableTorque } from './pull-out';
+import {
+  copperLoss,
+  cornerSpeed,
+  crestOf,
+  pullOut,
+  pullOutTorque,
+  torqueConstant,
+  usableTorque,
+} from './pull-out';
 import { pulsesPerLength } from './pulses';
 
 /** Above this shaft speed no stepper is asked anything: 60 000 rpm in rad/s. */
@@ -25,12 +33,19 @@ export const speedAtTorque = defineFormula({
     torque: { kind: 'torque', tex: 'T_{asked}', meaning: 'torque that is asked' },
     k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel of the axis per radian of the motor' },
   },
-  result: { kind: 'speed', tex: 'v_T', meaning: 'highest axis speed; 0 where even standing still is too much' },
-  tex: 'v \\;\\text{where}\\; <share>\\cdot T\\!\\left(\\tfrac{v}{<k>}\\right) = <torque>\\quad \\scriptstyle (K=<K>,\\ I_p=<crest>,\\ V=<voltage>,\\ R=<resistance>,\\ L=<inductance>,\\ N_r=<teeth>)',
+  result: {
+    kind: 'speed',
+    tex: 'v_T',
+    meaning: 'highest axis speed; 0 where even standing still is too much',
+  },
+  tex:
+    'v \\;\\text{where}\\; <share>\\cdot T\\!\\left(\\tfrac{v}{<k>}\\right) = <torque>\\quad ' +
+    '\\scriptstyle (K=<K>,\\ I_p=<crest>,\\ V=<voltage>,\\ R=<resistance>,\\ L=<inductance>,\\ N_r=<teeth>)',
   citation: { basis: 'derived', text: 'Root of the pull-out curve (Acarnley) by bisection' },
   range: 'As the pull-out torque.',
   evaluate: ({ share, torque, k, K, crest, voltage, resistance, inductance, teeth }) => {
-    const left = (speed: number) => share * pullOut(K, crest, voltage, resistance, teeth * inductance, speed) - torque;
+    const left = (speed: number) =>
+      share * pullOut(K, crest, voltage, resistance, teeth * inductance, speed) - torque;
     if (left(0) < 0) return 0;
     if (left(FASTEST) > 0) return FASTEST * k;
     const root = bisect(left, 0, FASTEST, 1e-4);
@@ -39,40 +54,100 @@ export const speedAtTorque = defineFormula({
 });
 
 /** What the current switch of the driver gives, as crest. */
-export function crestCurrent({ marking, setCurrent }: Axis['driver'], sheet: Worksheet): { value: Quantity<'current'>; source: string } {
+export function crestCurrent(
+  { marking, setCurrent }: Axis['driver'],
+  sheet: Worksheet,
+): { value: Quantity<'current'>; source: string } {
   if (marking === 'crest') return { value: setCurrent.si, source: 'driver.setCurrent' };
-  return { value: sheet.apply(crestOf, { rms: setCurrent.si }, 'driver.crest', { rms: 'driver.setCurrent' }), source: '#driver.crest' };
+  return {
+    value: sheet.apply(crestOf, { rms: setCurrent.si }, 'driver.crest', { rms: 'driver.setCurrent' }),
+    source: '#driver.crest',
+  };
 }
 
 const SQRT2 = Math.SQRT2;
 
-function concernsOf(motor: Stepper, driver: Axis['driver'], supply: Axis['supply'], crest: number): Checked<MotorConcern>[] {
+function concernsOf(
+  motor: Stepper,
+  driver: Axis['driver'],
+  supply: Axis['supply'],
+  crest: number,
+): Checked<MotorConcern>[] {
   const full = SQRT2 * motor.ratedCurrent.si;
   const found: Checked<MotorConcern>[] = [
     // 2 % of slack: driver switches come in coarse steps and nobody sets 5.94 A.
-    { code: 'crest-high', verdict: crest <= full * 1.02 ? 'holds' : 'gives-out', path: 'driver.setCurrent', kind: 'current', value: crest, limit: full, margin: full / crest, params: { rated: motor.ratedCurrent.si, heat: (crest / full) ** 2 } },
+    {
+      code: 'crest-high',
+      verdict: crest <= full * 1.02 ? 'holds' : 'gives-out',
+      path: 'driver.setCurrent',
+      kind: 'current',
+      value: crest,
+      limit: full,
+      margin: full / crest,
+      params: { rated: motor.ratedCurrent.si, heat: (crest / full) ** 2 },
+    },
   ];
   if (driver.maxCurrent) {
     const most = driver.maxCurrent.si * (driver.marking === 'rms' ? SQRT2 : 1);
-    found.push(comfort(atLeast({ code: 'driver-small', path: 'driver.maxCurrent', kind: 'current', have: most * 1.02, need: motor.ratedCurrent.si, params: { full } })));
+    found.push(
+      comfort(
+        atLeast({
+          code: 'driver-small',
+          path: 'driver.maxCurrent',
+          kind: 'current',
+          have: most * 1.02,
+          need: motor.ratedCurrent.si,
+          params: { full },
+        }),
+      ),
+    );
   }
   if (motor.curve) {
     const taken = motor.curve.voltage.si;
-    found.push({ code: 'curve-voltage', verdict: Math.abs(supply.voltage.si / taken - 1) < 0.02 ? 'holds' : 'thin', path: 'motor.curve.voltage', kind: 'voltage', value: supply.voltage.si, limit: taken, margin: 1 - Math.abs(supply.voltage.si / taken - 1), params: { higher: supply.voltage.si > taken ? 1 : 0 } });
+    found.push({
+      code: 'curve-voltage',
+      verdict: Math.abs(supply.voltage.si / taken - 1) < 0.02 ? 'holds' : 'thin',
+      path: 'motor.curve.voltage',
+      kind: 'voltage',
+      value: supply.voltage.si,
+      limit: taken,
+      margin: 1 - Math.abs(supply.voltage.si / taken - 1),
+      params: { higher: supply.voltage.si > taken ? 1 : 0 },
+    });
   }
   return found;
 }
 
 /** The curve that was typed or imported, shrunk where the supply is lower than the curve's. */
-function typedCurve({ points, voltage }: NonNullable<Stepper['curve']>, supply: Axis['supply'], sheet: Worksheet): Envelope {
-  const scale = sheet.apply(curveScale, { supply: supply.voltage.si, curve: voltage.si }, 'motor.curveScale', { supply: 'supply.voltage', curve: 'motor.curve.voltage' });
+function typedCurve(
+  { points, voltage }: NonNullable<Stepper['curve']>,
+  supply: Axis['supply'],
+  sheet: Worksheet,
+): Envelope {
+  const scale = sheet.apply(
+    curveScale,
+    { supply: supply.voltage.si, curve: voltage.si },
+    'motor.curveScale',
+    { supply: 'supply.voltage', curve: 'motor.curve.voltage' },
+  );
   return { speeds: points.map((p) => p.speed.si * scale), torques: points.map((p) => p.torque.si) };
 }
 
 /** Puts a stepper, its driver and supply together. */
-export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: Axis['supply'], sheet: Worksheet): ResolvedMotor {
-  const K = sheet.apply(torqueConstant, { holding: motor.holdingTorque.si, rated: motor.ratedCurrent.si }, 'motor.torqueConstant', { holding: 'motor.holdingTorque', rated: 'motor.ratedCurrent' });
-  // Written out one by one below: spreading objects is the dearest thing on this path, which search calls often.
+export function resolveStepper(
+  motor: Stepper,
+  driver: Axis['driver'],
+  supply: Axis['supply'],
+  sheet: Worksheet,
+): ResolvedMotor {
+  const K = sheet.apply(
+    torqueConstant,
+    { holding: motor.holdingTorque.si, rated: motor.ratedCurrent.si },
+    'motor.torqueConstant',
+    { holding: 'motor.holdingTorque', rated: 'motor.ratedCurrent' },
+  );
+  // Written out one by one below: spreading objects is the dearest thing on this path, which search calls
+  // often.
   const { value: crest, source: crestSource } = crestCurrent(driver, sheet);
   const voltage = supply.voltage.si;
   const resistance = motor.resistance.si;
@@ -80,9 +155,19 @@ export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: A
   const teeth = motor.rotorTeeth.si;
   const share = motor.usableShare.si;
   const reactance = teeth * inductance;
-  const torqueAt = (speed: Quantity<'angularSpeed'>) => quantity('torque', pullOut(K, crest, voltage, resistance, reactance, speed));
-  const electric = { K: '#motor.torqueConstant', crest: crestSource, voltage: 'supply.voltage', resistance: 'motor.resistance', inductance: 'motor.inductance', teeth: 'motor.rotorTeeth' } as const;
-  const measured = motor.curve ? onEnvelope(typedCurve(motor.curve, supply, sheet), share, 'motor.curve') : undefined;
+  const torqueAt = (speed: Quantity<'angularSpeed'>) =>
+    quantity('torque', pullOut(K, crest, voltage, resistance, reactance, speed));
+  const electric = {
+    K: '#motor.torqueConstant',
+    crest: crestSource,
+    voltage: 'supply.voltage',
+    resistance: 'motor.resistance',
+    inductance: 'motor.inductance',
+    teeth: 'motor.rotorTeeth',
+  } as const;
+  const measured = motor.curve
+    ? onEnvelope(typedCurve(motor.curve, supply, sheet), share, 'motor.curve')
+    : undefined;
   return {
     rotorInertia: motor.rotorInertia.si,
     detent: motor.detentTorque.si,
@@ -91,16 +176,48 @@ export function resolveStepper(motor: Stepper, driver: Axis['driver'], supply: A
     corner: measured?.corner ?? cornerSpeed(K, crest, voltage, resistance, reactance),
     pullOut: measured?.pullOut ?? torqueAt,
     usable: measured?.usable ?? ((speed) => usableTorque.evaluate({ share, pullOut: torqueAt(speed) })),
-    usableAt: measured?.usableAt ?? ((speed, key, to) => {
-      const torque = to.apply(pullOutTorque, { K, crest, voltage, resistance, inductance, teeth, speed }, `${key}.pullOut`, electric);
-      return to.apply(usableTorque, { share, pullOut: torque }, key, { share: 'motor.usableShare', pullOut: `#${key}.pullOut` });
+    usableAt:
+      measured?.usableAt ??
+      ((speed, key, to) => {
+        const torque = to.apply(
+          pullOutTorque,
+          { K, crest, voltage, resistance, inductance, teeth, speed },
+          `${key}.pullOut`,
+          electric,
+        );
+        return to.apply(usableTorque, { share, pullOut: torque }, key, {
+          share: 'motor.usableShare',
+          pullOut: `#${key}.pullOut`,
+        });
+      }),
+    speedFor:
+      measured?.speedFor ??
+      ((torque, k, kSource, key, torqueLine, to) =>
+        to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
+          K: electric.K,
+          crest: electric.crest,
+          voltage: electric.voltage,
+          resistance: electric.resistance,
+          inductance: electric.inductance,
+          teeth: electric.teeth,
+          share: 'motor.usableShare',
+          torque: `#${torqueLine}`,
+          k: kSource,
+        })),
+    copperLoss: (to) => ({
+      power: to.apply(copperLoss, { crest, resistance }, 'motor.heat', {
+        crest: crestSource,
+        resistance: 'motor.resistance',
+      }),
+      source: '#motor.heat',
     }),
-    speedFor: measured?.speedFor ?? ((torque, k, kSource, key, torqueLine, to) =>
-      to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
-        K: electric.K, crest: electric.crest, voltage: electric.voltage, resistance: electric.resistance, inductance: electric.inductance, teeth: electric.teeth, share: 'motor.usableShare', torque: `#${torqueLine}`, k: kSource,
-      })),
-    copperLoss: (to) => ({ power: to.apply(copperLoss, { crest, resistance }, 'motor.heat', { crest: crestSource, resistance: 'motor.resistance' }), source: '#motor.heat' }),
-    pulses: (ratio, ratioSource, k, to) => to.apply(pulsesPerLength, { teeth, microsteps: driver.microsteps.si, ratio, k }, 'pulsesPerLength', { teeth: 'motor.rotorTeeth', microsteps: 'driver.microsteps', ratio: ratioSource, k: '#drive.k' }),
+    pulses: (ratio, ratioSource, k, to) =>
+      to.apply(pulsesPerLength, { teeth, microsteps: driver.microsteps.si, ratio, k }, 'pulsesPerLength', {
+        teeth: 'motor.rotorTeeth',
+        microsteps: 'driver.microsteps',
+        ratio: ratioSource,
+        k: '#drive.k',
+      }),
     concerns: () => concernsOf(motor, driver, supply, crest),
   };
 }

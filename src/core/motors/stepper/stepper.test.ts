@@ -3,22 +3,48 @@ import { describe, expect, it } from 'vitest';
 import { quantity as q } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 import { demoAxis } from '@test/helpers/demo';
-import { cornerSpeed, pullOutTorque, pulsesPerLength, pulseSpeed, resolveStepper, speedAtTorque, supplyRule, torqueConstant } from '.';
+import {
+  cornerSpeed,
+  pullOutTorque,
+  pulsesPerLength,
+  pulseSpeed,
+  resolveStepper,
+  speedAtTorque,
+  supplyRule,
+  torqueConstant,
+} from '.';
 
-interface Machine { K: number; crest: number; voltage: number; resistance: number; inductance: number; teeth: number }
+interface Machine {
+  K: number;
+  crest: number;
+  voltage: number;
+  resistance: number;
+  inductance: number;
+  teeth: number;
+}
 
-const torque = (m: Machine, w: number): number => pullOutTorque.evaluate({
-  K: q('torqueConstant', m.K), crest: q('current', m.crest), voltage: q('voltage', m.voltage), resistance: q('resistance', m.resistance), inductance: q('inductance', m.inductance), teeth: q('rotorTeeth', m.teeth), speed: q('angularSpeed', w),
-});
+const torque = (m: Machine, w: number): number =>
+  pullOutTorque.evaluate({
+    K: q('torqueConstant', m.K),
+    crest: q('current', m.crest),
+    voltage: q('voltage', m.voltage),
+    resistance: q('resistance', m.resistance),
+    inductance: q('inductance', m.inductance),
+    teeth: q('rotorTeeth', m.teeth),
+    speed: q('angularSpeed', w),
+  });
 
 /**
- * Referee: the machine's own voltage equations in the rotor frame, v_d = R i_d - X i_q, v_q = R i_q + X i_d + E,
+ * Referee: the machine's own voltage equations in the rotor frame, v_d = R i_d - X i_q, v_q = R i_q + X i_d +
+ * E,
  * and a search over all currents within crest and voltage for the greatest torque K i_q. No closed form.
  */
 function searched(m: Machine, w: number): number {
   const X = m.teeth * w * m.inductance;
   const E = m.K * w;
-  const allowed = (id: number, iq: number) => id * id + iq * iq <= m.crest ** 2 && (m.resistance * id - X * iq) ** 2 + (m.resistance * iq + X * id + E) ** 2 <= m.voltage ** 2;
+  const allowed = (id: number, iq: number) =>
+    id * id + iq * iq <= m.crest ** 2 &&
+    (m.resistance * id - X * iq) ** 2 + (m.resistance * iq + X * id + E) ** 2 <= m.voltage ** 2;
   let best = 0;
   for (let i = 0; i <= 4000; i++) {
     const id = -m.crest + (2 * m.crest * i) / 4000;
@@ -40,13 +66,23 @@ function searched(m: Machine, w: number): number {
   return m.K * best;
 }
 
-const size23: Machine = { K: 2.2 / (Math.SQRT2 * 4.2), crest: 4.2, voltage: 48, resistance: 0.9, inductance: 3.2e-3, teeth: 50 };
+const size23: Machine = {
+  K: 2.2 / (Math.SQRT2 * 4.2),
+  crest: 4.2,
+  voltage: 48,
+  resistance: 0.9,
+  inductance: 3.2e-3,
+  teeth: 50,
+};
 
 describe('pull-out torque', () => {
-  it.each([0, 20, 60, 67, 75, 90, 120, 200, 400, 800])('equals a search over all allowed currents at %d rad/s', (w) => {
-    expect(torque(size23, w)).toBeGreaterThan(0.999 * searched(size23, w) - 1e-3);
-    expect(torque(size23, w)).toBeLessThan(1.001 * searched(size23, w) + 1e-3);
-  });
+  it.each([0, 20, 60, 67, 75, 90, 120, 200, 400, 800])(
+    'equals a search over all allowed currents at %d rad/s',
+    (w) => {
+      expect(torque(size23, w)).toBeGreaterThan(0.999 * searched(size23, w) - 1e-3);
+      expect(torque(size23, w)).toBeLessThan(1.001 * searched(size23, w) + 1e-3);
+    },
+  );
 
   it('min of the two simple limits would be too hopeful between them (handbook: up to 12 %)', () => {
     let worst = 0;
@@ -60,25 +96,36 @@ describe('pull-out torque', () => {
     expect(worst).toBeLessThan(0.13);
   });
 
-  it('a driver set to the rated current as its crest gives 71 % of the holding torque (common practice, no source)', () => {
-    const K = torqueConstant.evaluate({ holding: q('torque', 3), rated: q('current', 4) });
-    expect(torque({ ...size23, K, crest: 4 }, 0) / 3).toBeCloseTo(Math.SQRT1_2, 12);
-  });
+  it(
+    'a driver set to the rated current as its crest gives 71 % of the holding torque (common ' +
+      'practice, no source)',
+    () => {
+      const K = torqueConstant.evaluate({ holding: q('torque', 3), rated: q('current', 4) });
+      expect(torque({ ...size23, K, crest: 4 }, 0) / 3).toBeCloseTo(Math.SQRT1_2, 12);
+    },
+  );
 
   it('never grows with speed, never falls with voltage or crest current, never negative', () => {
     const machine = fc.record({
-      K: fc.double({ min: 0.02, max: 3, noNaN: true }), crest: fc.double({ min: 0.3, max: 12, noNaN: true }), voltage: fc.double({ min: 12, max: 160, noNaN: true }),
-      resistance: fc.double({ min: 0.1, max: 8, noNaN: true }), inductance: fc.double({ min: 2e-4, max: 0.03, noNaN: true }), teeth: fc.constantFrom(50, 100),
+      K: fc.double({ min: 0.02, max: 3, noNaN: true }),
+      crest: fc.double({ min: 0.3, max: 12, noNaN: true }),
+      voltage: fc.double({ min: 12, max: 160, noNaN: true }),
+      resistance: fc.double({ min: 0.1, max: 8, noNaN: true }),
+      inductance: fc.double({ min: 2e-4, max: 0.03, noNaN: true }),
+      teeth: fc.constantFrom(50, 100),
     });
     const speed = fc.double({ min: 0, max: 700, noNaN: true });
-    fc.assert(fc.property(machine, speed, speed, (m, a, b) => {
-      const [slow, fast] = a < b ? [a, b] : [b, a];
-      const T = torque(m, fast);
-      expect(T).toBeGreaterThanOrEqual(0);
-      expect(torque(m, slow)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
-      expect(torque({ ...m, voltage: m.voltage * 1.3 }, fast)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
-      expect(torque({ ...m, crest: m.crest * 1.3 }, fast)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
-    }), { numRuns: 3000 });
+    fc.assert(
+      fc.property(machine, speed, speed, (m, a, b) => {
+        const [slow, fast] = a < b ? [a, b] : [b, a];
+        const T = torque(m, fast);
+        expect(T).toBeGreaterThanOrEqual(0);
+        expect(torque(m, slow)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
+        expect(torque({ ...m, voltage: m.voltage * 1.3 }, fast)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
+        expect(torque({ ...m, crest: m.crest * 1.3 }, fast)).toBeGreaterThanOrEqual(T * (1 - 1e-9));
+      }),
+      { numRuns: 3000 },
+    );
   });
 
   it('keeps full torque up to the corner and not beyond', () => {
@@ -91,7 +138,14 @@ describe('pull-out torque', () => {
 
 describe('speed for a torque', () => {
   const inputs = {
-    share: q('ratio', 0.6), K: q('torqueConstant', size23.K), crest: q('current', 4.2), voltage: q('voltage', 48), resistance: q('resistance', 0.9), inductance: q('inductance', 3.2e-3), teeth: q('rotorTeeth', 50), k: q('travelPerRadian', 0.005 / (2 * Math.PI)),
+    share: q('ratio', 0.6),
+    K: q('torqueConstant', size23.K),
+    crest: q('current', 4.2),
+    voltage: q('voltage', 48),
+    resistance: q('resistance', 0.9),
+    inductance: q('inductance', 3.2e-3),
+    teeth: q('rotorTeeth', 50),
+    k: q('travelPerRadian', 0.005 / (2 * Math.PI)),
   };
   it('is the root of the usable torque', () => {
     const v = speedAtTorque.evaluate({ ...inputs, torque: q('torque', 0.3) });
@@ -104,7 +158,12 @@ describe('speed for a torque', () => {
 
 describe('pulses and supply', () => {
   it('200 steps, 16 microsteps, lead 5 mm: 640 pulses/mm; 100 kHz is 9.375 m/min (definition)', () => {
-    const p = pulsesPerLength.evaluate({ teeth: q('rotorTeeth', 50), microsteps: q('count', 16), ratio: q('ratio', 1), k: inputs5() });
+    const p = pulsesPerLength.evaluate({
+      teeth: q('rotorTeeth', 50),
+      microsteps: q('count', 16),
+      ratio: q('ratio', 1),
+      k: inputs5(),
+    });
     expect(p).toBeCloseTo(640_000, 6);
     expect(pulseSpeed.evaluate({ limit: q('pulseRate', 1e5), perLength: p }) * 60).toBeCloseTo(9.375, 9);
   });

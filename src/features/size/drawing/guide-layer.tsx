@@ -10,17 +10,32 @@ export function RailLayer({ guide, layout }: { guide: Guide; layout: Layout }) {
   const height = px(0.02, 7);
   const dashed = guide.railLength ? undefined : '5 4';
   const holes = Math.max(2, Math.min(40, Math.floor(rail / 0.06)));
-  const round = guide.kind === 'round-rod' || guide.kind === 'supported-round' || guide.kind === 'tube-bearing';
+  const round =
+    guide.kind === 'round-rod' || guide.kind === 'supported-round' || guide.kind === 'tube-bearing';
   const thick = round ? Math.max(3.5, Math.min(height, px(guide.size?.si ?? 0.02, 3.5))) : height;
   return (
     <g stroke="var(--rc-ink)" strokeWidth="1" fill="var(--rc-steel)" strokeDasharray={dashed}>
       <rect x={from} y={RAIL_Y} width={to - from} height={thick} rx={round ? thick / 2 : 0} />
-      {guide.kind === 'supported-round' && <path d={`M${from} ${RAIL_Y + thick}L${from + 4} ${RAIL_Y + thick + 5}H${to - 4}L${to} ${RAIL_Y + thick}`} />}
-      {(guide.kind === 'round-rod' || guide.kind === 'tube-bearing') && [from, to].map((at) => <rect key={at} x={at - 4} y={RAIL_Y - 3} width="8" height={thick + 8} fill="var(--rc-ink)" />)}
+      {guide.kind === 'supported-round' && (
+        <path
+          d={`M${from} ${RAIL_Y + thick}L${from + 4} ${RAIL_Y + thick + 5}H${to - 4}L${to} ${RAIL_Y + thick}`}
+        />
+      )}
+      {(guide.kind === 'round-rod' || guide.kind === 'tube-bearing') &&
+        [from, to].map((at) => (
+          <rect key={at} x={at - 4} y={RAIL_Y - 3} width="8" height={thick + 8} fill="var(--rc-ink)" />
+        ))}
       {guide.kind === 'v-wheel' && <path d={`M${from} ${RAIL_Y + height / 2}H${to}`} strokeWidth="1.6" />}
       {(guide.kind === 'profile' || guide.kind === 'miniature') && (
         <g fill="none" strokeWidth="0.7" strokeDasharray="none">
-          {Array.from({ length: holes }, (_, i) => <circle key={i} cx={x(railStart + (rail * (i + 0.5)) / holes)} cy={RAIL_Y + height / 2} r={Math.min(1.6, height / 4)} />)}
+          {Array.from({ length: holes }, (_, i) => (
+            <circle
+              key={i}
+              cx={x(railStart + (rail * (i + 0.5)) / holes)}
+              cy={RAIL_Y + height / 2}
+              r={Math.min(1.6, height / 4)}
+            />
+          ))}
         </g>
       )}
     </g>
@@ -28,7 +43,17 @@ export function RailLayer({ guide, layout }: { guide: Guide; layout: Layout }) {
 }
 
 /** Carriages of one rail with their plate; a ghost for the other end of the travel. */
-export function Carriages({ guide, layout, centre, ghost }: { guide: Guide; layout: Layout; centre: number; ghost: boolean }) {
+export function Carriages({
+  guide,
+  layout,
+  centre,
+  ghost,
+}: {
+  guide: Guide;
+  layout: Layout;
+  centre: number;
+  ghost: boolean;
+}) {
   const { px, span, x } = layout;
   const wide = x(span) - x(0);
   const height = px(0.045, 9);
@@ -36,21 +61,49 @@ export function Carriages({ guide, layout, centre, ghost }: { guide: Guide; layo
   const block = Math.min(px(guide.carriageLength?.si ?? 0.08, 8), wide / Math.max(1.1 * n, 1.1));
   const wheels = guide.kind === 'v-wheel' || guide.kind === 'tube-bearing';
   return (
-    <g fill={ghost ? 'none' : 'var(--rc-blue-wash)'} stroke="var(--rc-blue)" strokeWidth="1.2" strokeDasharray={ghost || !guide.carriageSpan ? '4 3' : undefined} opacity={ghost ? 0.7 : 1}>
+    <g
+      fill={ghost ? 'none' : 'var(--rc-blue-wash)'}
+      stroke="var(--rc-blue)"
+      strokeWidth="1.2"
+      strokeDasharray={ghost || !guide.carriageSpan ? '4 3' : undefined}
+      opacity={ghost ? 0.7 : 1}
+    >
       {Array.from({ length: n }, (_, i) => {
         const left = n === 1 ? centre - block / 2 : centre - wide / 2 + (i * (wide - block)) / (n - 1);
-        return wheels ? <circle key={i} cx={left + block / 2} cy={RAIL_Y - height / 2} r={height / 2} /> : <rect key={i} x={left} y={RAIL_Y - height} width={block} height={height} rx="1.5" />;
+        return wheels ? (
+          <circle key={i} cx={left + block / 2} cy={RAIL_Y - height / 2} r={height / 2} />
+        ) : (
+          <rect key={i} x={left} y={RAIL_Y - height} width={block} height={height} rx="1.5" />
+        );
       })}
-      <path d={`M${centre - wide / 2} ${RAIL_Y - height - 3}H${centre + wide / 2}`} strokeWidth={ghost ? 1.5 : 3} />
-      {!ghost && <path d={`M${centre} ${RAIL_Y - height - 3}V${DRIVE_Y - 6}`} strokeWidth="1" strokeDasharray="2 2" />}
+      <path
+        d={`M${centre - wide / 2} ${RAIL_Y - height - 3}H${centre + wide / 2}`}
+        strokeWidth={ghost ? 1.5 : 3}
+      />
+      {!ghost && (
+        <path d={`M${centre} ${RAIL_Y - height - 3}V${DRIVE_Y - 6}`} strokeWidth="1" strokeDasharray="2 2" />
+      )}
     </g>
   );
 }
 
 const LONGEST = 26;
 
-/** Loads of the carriages at the far end of the travel as arrows: down into the rail, up away from it; the busiest of the rails at each place. */
-export function LoadArrows({ report, layout, centre, system }: { report: AxisReport; layout: Layout; centre: number; system: UnitSystem }) {
+/**
+ * Loads of the carriages at the far end of the travel as arrows: down into the rail, up away from it; the
+ * busiest of the rails at each place.
+ */
+export function LoadArrows({
+  report,
+  layout,
+  centre,
+  system,
+}: {
+  report: AxisReport;
+  layout: Layout;
+  centre: number;
+  system: UnitSystem;
+}) {
   const { guide } = report;
   if (!guide) return null;
   const { x, px } = layout;
@@ -71,10 +124,17 @@ export function LoadArrows({ report, layout, centre, system }: { report: AxisRep
         const up = load > 0;
         return (
           <g key={place}>
-            <title>{`${formatQuantity('force', Math.abs(load), system, 2).text} ${up ? 'away from the rail' : 'into the rail'}`}</title>
+            <title>
+              {`${formatQuantity('force', Math.abs(load), system, 2).text} ` +
+                `${up ? 'away from the rail' : 'into the rail'}`}
+            </title>
             <path d={`M${at} ${top}v${-length}`} strokeWidth="1.4" />
             <path d={up ? `M${at} ${top - length - 3}l-3 5h6z` : `M${at} ${top}l-3 -5h6z`} stroke="none" />
-            {Math.abs(load) === most && <text x={at + 5} y={top - length + 7} fontSize="10.5" stroke="none">{formatQuantity('force', most, system, 2).text}</text>}
+            {Math.abs(load) === most && (
+              <text x={at + 5} y={top - length + 7} fontSize="10.5" stroke="none">
+                {formatQuantity('force', most, system, 2).text}
+              </text>
+            )}
           </g>
         );
       })}

@@ -6,7 +6,10 @@ export const HEIGHT = 214;
 export const RAIL_Y = 84;
 export const DRIVE_Y = 138;
 
-/** Where things stand along the travel; m from the start of the drive (motor-end bearing, driving wheel, start of the rack). */
+/**
+ * Where things stand along the travel; m from the start of the drive (motor-end bearing, driving wheel, start
+ * of the rack).
+ */
 export interface Layout {
   /** Length of the drive: between bearings, from shaft to shaft, or of the rack. */
   readonly total: number;
@@ -28,7 +31,8 @@ export interface Layout {
 
 /** NEMA ICS 16 faces by torque: the drawing only needs a likely square for the motor, m. */
 function motorFace({ motor }: Axis): number {
-  if (motor.kind === 'servo') return motor.ratedTorque.si < 0.5 ? 0.04 : motor.ratedTorque.si < 2 ? 0.06 : 0.08;
+  if (motor.kind === 'servo')
+    return motor.ratedTorque.si < 0.5 ? 0.04 : motor.ratedTorque.si < 2 ? 0.06 : 0.08;
   const torque = motor.kind === 'stepper' ? motor.holdingTorque.si : motor.stallTorque.si / 4;
   return torque < 0.7 ? 0.042 : torque < 3.2 ? 0.057 : 0.086;
 }
@@ -36,13 +40,24 @@ function motorFace({ motor }: Axis): number {
 /** Lengths of the drive before any scale. */
 function driveLengths({ drive, demands }: Axis): Pick<Layout, 'total' | 'near' | 'rides' | 'joints'> {
   const travel = demands.travel.si;
-  if (drive.kind === 'screw') return { total: drive.betweenBearings.si, near: drive.nutOffset?.si ?? (drive.betweenBearings.si - travel) / 2, rides: drive.turning === 'nut', joints: [] };
+  if (drive.kind === 'screw')
+    return {
+      total: drive.betweenBearings.si,
+      near: drive.nutOffset?.si ?? (drive.betweenBearings.si - travel) / 2,
+      rides: drive.turning === 'nut',
+      joints: [],
+    };
   if (drive.kind === 'rack') {
     const pitch = rack.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
     const plan = planRack(travel, drive.segment.si, pitch);
     return { total: plan.length, near: (plan.length - travel) / 2, rides: true, joints: plan.joints };
   }
-  return { total: drive.centreDistance.si, near: (drive.centreDistance.si - travel) / 2, rides: drive.kind === 'belt' && drive.arrangement === 'open', joints: [] };
+  return {
+    total: drive.centreDistance.si,
+    near: (drive.centreDistance.si - travel) / 2,
+    rides: drive.kind === 'belt' && drive.arrangement === 'open',
+    joints: [],
+  };
 }
 
 /** Puts the axis to one scale into the sheet. */
@@ -62,7 +77,13 @@ export function layoutOf(axis: Axis): Layout {
   const right = Math.max(lengths.total + face, railStart + rail);
   const scale = Math.min((WIDTH - 56) / (right - left), 50 / (face * 1.2));
   return {
-    ...lengths, span, rail, railStart, face, motorLength, reducerLength,
+    ...lengths,
+    span,
+    rail,
+    railStart,
+    face,
+    motorLength,
+    reducerLength,
     x: (m) => (WIDTH - (right - left) * scale) / 2 + (m - left) * scale,
     px: (m, least = 2) => Math.max(least, m * scale),
   };

@@ -10,15 +10,33 @@ import { accelerationName, figureName, rungName } from '../wording';
 import { checkNameOf } from '../wording-remedies';
 import styles from './exchange.module.css';
 
-const answerName: Record<string, string> = { speed: 'Good for', feed: 'Under cut', mass: 'Moves', 'lost-motion': 'Lost motion, known links' };
-const changeWords: Record<Change, string> = { better: 'better', worse: 'worse', same: 'the same', other: 'different' };
+const answerName: Record<string, string> = {
+  speed: 'Good for',
+  feed: 'Under cut',
+  mass: 'Moves',
+  'lost-motion': 'Lost motion, known links',
+};
+const changeWords: Record<Change, string> = {
+  better: 'better',
+  worse: 'worse',
+  same: 'the same',
+  other: 'different',
+};
 const signs: Record<Change, string> = { better: '+', worse: '−', same: '=', other: '' };
 
 /** Better and worse by sign and by shape: a step up, a step down. */
 export function ChangeMark({ change }: { change: Change }) {
   return (
     <span className={styles.mark} data-change={change}>
-      <svg width="14" height="12" viewBox="0 0 14 12" aria-hidden="true" fill="none" stroke="currentColor" strokeWidth="2">
+      <svg
+        width="14"
+        height="12"
+        viewBox="0 0 14 12"
+        aria-hidden="true"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="2"
+      >
         {change === 'better' && <path d="M0 10h6V2h8" />}
         {change === 'worse' && <path d="M0 2h6v8h8" />}
         {change === 'same' && <path d="M0 6h14" />}
@@ -32,7 +50,8 @@ export function ChangeMark({ change }: { change: Change }) {
 function nameOf({ group, id }: ComparedRow): string {
   if (group === 'answer') return answerName[id] ?? id;
   if (group === 'speed') return rungName[id as RungId] ?? id;
-  if (group === 'acceleration') return `${accelerationName[id as keyof typeof accelerationName] ?? id}, acceleration`;
+  if (group === 'acceleration')
+    return `${accelerationName[id as keyof typeof accelerationName] ?? id}, acceleration`;
   return figureName[id] ?? figureName[`${id}-at-most`] ?? id;
 }
 
@@ -44,7 +63,11 @@ function show(row: ComparedRow, value: number | null, system: UnitSystem): strin
   return formatQuantity(row.kind, value, system, 3).text;
 }
 
-interface CompareProps { readonly comparison: Comparison; readonly names: readonly [before: string, after: string]; readonly system: UnitSystem }
+interface CompareProps {
+  readonly comparison: Comparison;
+  readonly names: readonly [before: string, after: string];
+  readonly system: UnitSystem;
+}
 
 /** Two variants side by side, row by row. What does not change is folded away until asked for. */
 export function CompareTable({ comparison, names, system }: CompareProps) {
@@ -56,29 +79,66 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
   return (
     <div className={styles.compare}>
       <table>
-        <thead><tr><th scope="col">Answer</th><th scope="col">{names[0]}</th><th scope="col">{names[1]}</th><th scope="col"><span className={styles.hidden}>Change</span></th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Answer</th>
+            <th scope="col">{names[0]}</th>
+            <th scope="col">{names[1]}</th>
+            <th scope="col">
+              <span className={styles.hidden}>Change</span>
+            </th>
+          </tr>
+        </thead>
         <tbody>
           <tr>
             <th scope="row">Verdict</th>
-            <td><VerdictMark verdict={verdict.before} /> {verdictWords[verdict.before]}</td>
-            <td><VerdictMark verdict={verdict.after} /> {verdictWords[verdict.after]}</td>
-            <td><ChangeMark change={verdict.change} /></td>
+            <td>
+              <VerdictMark verdict={verdict.before} /> {verdictWords[verdict.before]}
+            </td>
+            <td>
+              <VerdictMark verdict={verdict.after} /> {verdictWords[verdict.after]}
+            </td>
+            <td>
+              <ChangeMark change={verdict.change} />
+            </td>
           </tr>
-          <tr><th scope="row">Limited by</th><td>{rungName[governing.before as RungId]}</td><td>{rungName[governing.after as RungId]}</td><td /></tr>
+          <tr>
+            <th scope="row">Limited by</th>
+            <td>{rungName[governing.before as RungId]}</td>
+            <td>{rungName[governing.after as RungId]}</td>
+            <td />
+          </tr>
           {shown.map((row) => (
             <tr key={`${row.group}-${row.id}`} data-change={row.change}>
-              <th scope="row">{nameOf(row)}</th><td>{show(row, row.before, system)}</td><td>{show(row, row.after, system)}</td><td><ChangeMark change={row.change} /></td>
+              <th scope="row">{nameOf(row)}</th>
+              <td>{show(row, row.before, system)}</td>
+              <td>{show(row, row.after, system)}</td>
+              <td>
+                <ChangeMark change={row.change} />
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
       {(gone.length > 0 || come.length > 0) && (
         <ul className={styles.turns}>
-          {gone.length > 0 && <li><ChangeMark change="better" /> No finding any more, or a lighter one: {list(gone)}</li>}
-          {come.length > 0 && <li><ChangeMark change="worse" /> New finding, or a heavier one: {list(come)}</li>}
+          {gone.length > 0 && (
+            <li>
+              <ChangeMark change="better" /> No finding any more, or a lighter one: {list(gone)}
+            </li>
+          )}
+          {come.length > 0 && (
+            <li>
+              <ChangeMark change="worse" /> New finding, or a heavier one: {list(come)}
+            </li>
+          )}
         </ul>
       )}
-      {(hidden > 0 || all) && <button type="button" className={styles.plain} onClick={() => setAll(!all)}>{all ? 'Only what changes' : `${hidden} more that stay the same`}</button>}
+      {(hidden > 0 || all) && (
+        <button type="button" className={styles.plain} onClick={() => setAll(!all)}>
+          {all ? 'Only what changes' : `${hidden} more that stay the same`}
+        </button>
+      )}
     </div>
   );
 }

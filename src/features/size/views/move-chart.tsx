@@ -13,13 +13,17 @@ function shortened({ points, time, topSpeed }: MoveCurve) {
   const [from, to] = cruising.length ? [cruising[0]!.time, cruising[cruising.length - 1]!.time] : [0, 0];
   const most = 0.8 * (time - (to - from));
   const cut = Math.max(0, to - from - most);
-  const at = (t: number) => (t <= from || cut === 0 ? t : t >= to ? t - cut : from + ((t - from) * most) / (to - from));
+  const at = (t: number) =>
+    t <= from || cut === 0 ? t : t >= to ? t - cut : from + ((t - from) * most) / (to - from);
   return { at, end: time - cut, ticks: [0, from, to, time] };
 }
 
 const names = { trapezoid: 'Constant acceleration', 'seven-phase': 'Seven phases' } as const;
 
-/** Torque and speed over the time of the move through the whole travel, with constant acceleration and with a jerk limit. */
+/**
+ * Torque and speed over the time of the move through the whole travel, with constant acceleration and with a
+ * jerk limit.
+ */
 export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis; system: UnitSystem }) {
   const curves = useMemo(() => moveCurves(axis), [axis]);
   const torqueUnit = displayUnit('torque', system);
@@ -29,29 +33,120 @@ export const MoveChart = memo(function MoveChart({ axis, system }: { axis: Axis;
     <div className={styles.moves}>
       {curves.map((curve) => {
         const { at, end, ticks } = shortened(curve);
-        const data = curve.points.map((p) => ({ time: at(p.time), torque: torqueUnit.fromSi(p.torque), most: torqueUnit.fromSi(p.usable), least: -torqueUnit.fromSi(p.usable), speed: speedUnit.fromSi(p.speed) }));
+        const data = curve.points.map((p) => ({
+          time: at(p.time),
+          torque: torqueUnit.fromSi(p.torque),
+          most: torqueUnit.fromSi(p.usable),
+          least: -torqueUnit.fromSi(p.usable),
+          speed: speedUnit.fromSi(p.speed),
+        }));
         const peak = Math.max(...data.map((d) => d.torque));
         const least = Math.min(...data.map((d) => d.torque));
         const span = 1.25 * Math.max(peak, -least, 1e-9);
         return (
-          <figure key={curve.id} className={styles.move} aria-label={`${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`}>
-            <figcaption><b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, {formatNumber(least, 2)} to {formatNumber(peak, 2)} {torqueUnit.symbol}{curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}${curve.assumed ? ' (taken)' : ''}`}</figcaption>
+          <figure
+            key={curve.id}
+            className={styles.move}
+            aria-label={
+              `${names[curve.id]}: ${formatNumber(curve.time, 3)} s, torque from ` +
+              `${formatNumber(least, 3)} to ${formatNumber(peak, 3)} ${torqueUnit.symbol}`
+            }
+          >
+            <figcaption>
+              <b>{names[curve.id]}</b> {formatNumber(curve.time, 3)} s, {formatNumber(least, 2)} to{' '}
+              {formatNumber(peak, 2)} {torqueUnit.symbol}
+              {curve.jerk !== null && `, jerk ${formatQuantity('jerk', curve.jerk, system, 2).text}`}
+              {curve.jerk !== null && curve.assumed && ' (taken)'}
+            </figcaption>
             <ResponsiveContainer width="100%" height="100%" minHeight={64}>
-              <ComposedChart data={data} margin={{ top: 4, right: 8, bottom: 0, left: 0 }} accessibilityLayer={false}>
-                <XAxis dataKey="time" height={18} type="number" domain={[0, end]} ticks={ticks.map(at)} interval={0} tick={tick} stroke="var(--rc-ink)" tickFormatter={(v: number) => formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)} />
-                <YAxis yAxisId="torque" type="number" domain={[-span, span]} tickCount={3} tick={tick} stroke="var(--rc-ink)" width={40} tickFormatter={(v: number) => formatNumber(v, 2)} allowDataOverflow />
-                <YAxis yAxisId="speed" hide type="number" domain={[-1.25 * speedUnit.fromSi(axis.demands.rapid.si), 1.25 * speedUnit.fromSi(axis.demands.rapid.si)]} />
-                <Area yAxisId="speed" dataKey="speed" type="linear" fill="var(--rc-blue-wash)" stroke="none" isAnimationActive={false} activeDot={false} />
+              <ComposedChart
+                data={data}
+                margin={{ top: 4, right: 8, bottom: 0, left: 0 }}
+                accessibilityLayer={false}
+              >
+                <XAxis
+                  dataKey="time"
+                  height={18}
+                  type="number"
+                  domain={[0, end]}
+                  ticks={ticks.map(at)}
+                  interval={0}
+                  tick={tick}
+                  stroke="var(--rc-ink)"
+                  tickFormatter={(v: number) =>
+                    formatNumber(ticks.find((t) => Math.abs(at(t) - v) < 1e-9) ?? v, 3)
+                  }
+                />
+                <YAxis
+                  yAxisId="torque"
+                  type="number"
+                  domain={[-span, span]}
+                  tickCount={3}
+                  tick={tick}
+                  stroke="var(--rc-ink)"
+                  width={40}
+                  tickFormatter={(v: number) => formatNumber(v, 2)}
+                  allowDataOverflow
+                />
+                <YAxis
+                  yAxisId="speed"
+                  hide
+                  type="number"
+                  domain={[
+                    -1.25 * speedUnit.fromSi(axis.demands.rapid.si),
+                    1.25 * speedUnit.fromSi(axis.demands.rapid.si),
+                  ]}
+                />
+                <Area
+                  yAxisId="speed"
+                  dataKey="speed"
+                  type="linear"
+                  fill="var(--rc-blue-wash)"
+                  stroke="none"
+                  isAnimationActive={false}
+                  activeDot={false}
+                />
                 <ReferenceLine yAxisId="torque" y={0} stroke="var(--rc-rule)" />
-                <Line yAxisId="torque" dataKey="most" type="linear" stroke="var(--rc-soft)" strokeDasharray="3 3" strokeWidth={1} dot={false} isAnimationActive={false} activeDot={false} />
-                <Line yAxisId="torque" dataKey="least" type="linear" stroke="var(--rc-soft)" strokeDasharray="3 3" strokeWidth={1} dot={false} isAnimationActive={false} activeDot={false} />
-                <Line yAxisId="torque" dataKey="torque" type="linear" stroke="var(--rc-ink)" strokeWidth={1.6} dot={false} isAnimationActive={false} activeDot={false} />
+                <Line
+                  yAxisId="torque"
+                  dataKey="most"
+                  type="linear"
+                  stroke="var(--rc-soft)"
+                  strokeDasharray="3 3"
+                  strokeWidth={1}
+                  dot={false}
+                  isAnimationActive={false}
+                  activeDot={false}
+                />
+                <Line
+                  yAxisId="torque"
+                  dataKey="least"
+                  type="linear"
+                  stroke="var(--rc-soft)"
+                  strokeDasharray="3 3"
+                  strokeWidth={1}
+                  dot={false}
+                  isAnimationActive={false}
+                  activeDot={false}
+                />
+                <Line
+                  yAxisId="torque"
+                  dataKey="torque"
+                  type="linear"
+                  stroke="var(--rc-ink)"
+                  strokeWidth={1.6}
+                  dot={false}
+                  isAnimationActive={false}
+                  activeDot={false}
+                />
               </ComposedChart>
             </ResponsiveContainer>
           </figure>
         );
       })}
-      <p className={styles.note}>Line: torque of one motor over s, full speed drawn shorter. Dashes: usable. Field: speed.</p>
+      <p className={styles.note}>
+        Line: torque of one motor over s, full speed drawn shorter. Dashes: usable. Field: speed.
+      </p>
     </div>
   );
 });

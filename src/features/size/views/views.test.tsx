@@ -18,29 +18,60 @@ import { Duty } from './duty';
 afterEach(cleanup);
 
 const base = startingAxis('bed', 'a');
-const every: Axis[] = [...demoMachines().flatMap((m) => m.axes), ...(['screw', 'rack', 'belt', 'chain'] as const).map((kind) => ({ ...base, drive: startingDrive(kind, 0.8) })), { ...base, motor: startingMotor('servo') }];
-const editor = () => ({ type: vi.fn(() => ({ typed: '' })), setBasis: vi.fn(), apply: vi.fn((): string | undefined => undefined) });
+const every: Axis[] = [
+  ...demoMachines().flatMap((m) => m.axes),
+  ...(['screw', 'rack', 'belt', 'chain'] as const).map((kind) => ({
+    ...base,
+    drive: startingDrive(kind, 0.8),
+  })),
+  { ...base, motor: startingMotor('servo') },
+];
+const editor = () => ({
+  type: vi.fn(() => ({ typed: '' })),
+  setBasis: vi.fn(),
+  apply: vi.fn((): string | undefined => undefined),
+});
 
 describe('the drawing', () => {
-  it.each(every.map((a) => [`${a.name}, ${a.drive.kind}, ${a.guide.kind}`, a] as const))('%s: is drawn whole, and says in words what it shows', (_name, axis) => {
-    render(<AxisDrawing axis={axis} report={axisReport(axis, { remedies: false })} system="metric" />);
-    expect(screen.getByRole('img')).toHaveAccessibleName(new RegExp(axis.drive.kind === 'screw' ? 'screw' : `${axis.drive.kind} with`));
-    expect(document.querySelector('svg')!.outerHTML).not.toMatch(/NaN|Infinity|undefined/);
-  });
-  it('shows what the carriages carry, where their places are given: down into the rail, up away from it', () => {
-    const gantry = demoMachines()[0]!.axes[1]!;
-    const { rerender } = render(<AxisDrawing axis={gantry} report={axisReport(gantry)} system="metric" />);
-    const titles = [...screen.getByTestId('carriage-loads').querySelectorAll('title')].map((t) => t.textContent);
-    expect(titles.some((t) => t!.endsWith('away from the rail')) && titles.some((t) => t!.endsWith('into the rail'))).toBe(true);
-    rerender(<AxisDrawing axis={base} report={axisReport(base)} system="metric" />);
-    expect(screen.queryByTestId('carriage-loads')).toBeNull();
-  });
+  it.each(every.map((a) => [`${a.name}, ${a.drive.kind}, ${a.guide.kind}`, a] as const))(
+    '%s: is drawn whole, and says in words what it shows',
+    (_name, axis) => {
+      render(<AxisDrawing axis={axis} report={axisReport(axis, { remedies: false })} system="metric" />);
+      expect(screen.getByRole('img')).toHaveAccessibleName(
+        new RegExp(axis.drive.kind === 'screw' ? 'screw' : `${axis.drive.kind} with`),
+      );
+      expect(document.querySelector('svg')!.outerHTML).not.toMatch(/NaN|Infinity|undefined/);
+    },
+  );
+  it(
+    'shows what the carriages carry, where their places are given: down into the rail, up ' + 'away from it',
+    () => {
+      const gantry = demoMachines()[0]!.axes[1]!;
+      const { rerender } = render(<AxisDrawing axis={gantry} report={axisReport(gantry)} system="metric" />);
+      const titles = [...screen.getByTestId('carriage-loads').querySelectorAll('title')].map(
+        (t) => t.textContent,
+      );
+      expect(
+        titles.some((t) => t!.endsWith('away from the rail')) &&
+          titles.some((t) => t!.endsWith('into the rail')),
+      ).toBe(true);
+      rerender(<AxisDrawing axis={base} report={axisReport(base)} system="metric" />);
+      expect(screen.queryByTestId('carriage-loads')).toBeNull();
+    },
+  );
 });
 
 describe('acceleration ladder', () => {
   it('has a rung for torque, ringing and strength, each opens its working by mouse and by key', async () => {
     const onWorking = vi.fn();
-    render(<AccelerationLadder report={axisReport(base)} asked={base.demands.acceleration.si} system="metric" onWorking={onWorking} />);
+    render(
+      <AccelerationLadder
+        report={axisReport(base)}
+        asked={base.demands.acceleration.si}
+        system="metric"
+        onWorking={onWorking}
+      />,
+    );
     expect(screen.getAllByRole('button')).toHaveLength(4);
     await userEvent.click(screen.getByRole('button', { name: /^Torque at rapid/ }));
     screen.getByRole('button', { name: /^Strength of drive/ }).focus();
@@ -52,7 +83,11 @@ describe('acceleration ladder', () => {
 describe('play and give', () => {
   it('names each link with its share, the unknown ones too, and leads to the working', async () => {
     const onWorking = vi.fn();
-    const axis: Axis = { ...base, drive: startingDrive('rack', 0.8), reducer: startingReducer('planetary', 5) };
+    const axis: Axis = {
+      ...base,
+      drive: startingDrive('rack', 0.8),
+      reducer: startingReducer('planetary', 5),
+    };
     render(<Budgets axis={axis} report={axisReport(axis)} system="metric" onWorking={onWorking} />);
     const lost = screen.getByRole('heading', { name: /^Lost at a reversal/ }).parentElement!;
     expect(within(lost).getByText('Reducer')).toBeInTheDocument();
@@ -69,59 +104,121 @@ describe('play and give', () => {
 describe('duty cycle', () => {
   it('says what it assumes without a cycle, adds a step, changes and removes one', async () => {
     const spies = editor();
-    const { rerender } = render(<Duty axis={base} report={axisReport(base)} editor={spies as never} system="metric" onWorking={vi.fn()} />);
+    const { rerender } = render(
+      <Duty
+        axis={base}
+        report={axisReport(base)}
+        editor={spies as never}
+        system="metric"
+        onWorking={vi.fn()}
+      />,
+    );
     expect(screen.getByText(/taken to shuttle over its whole travel/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Add a step' }));
     const steps = (spies.apply.mock.calls as unknown as [{ value: Axis['duty'] }[]][])[0]![0][0]!.value;
     expect(steps).toMatchObject([{ does: 'rapid', distance: { typed: '800 mm' } }]);
     const servo: Axis = { ...base, motor: startingMotor('servo'), duty: steps };
-    rerender(<Duty axis={servo} report={axisReport(servo)} editor={spies as never} system="metric" onWorking={vi.fn()} />);
+    rerender(
+      <Duty
+        axis={servo}
+        report={axisReport(servo)}
+        editor={spies as never}
+        system="metric"
+        onWorking={vi.fn()}
+      />,
+    );
     expect(screen.getByText(/% of the rated heat/)).toBeInTheDocument();
     await userEvent.selectOptions(screen.getByLabelText('Step 1 does'), 'rest');
     await userEvent.click(screen.getByRole('button', { name: 'Remove step 1' }));
-    expect((spies.apply.mock.calls as unknown as [{ value: Axis['duty'] }[]][]).slice(1).map(([e]) => e[0]!.value.map((s) => s.does))).toEqual([['rest'], []]);
+    expect(
+      (spies.apply.mock.calls as unknown as [{ value: Axis['duty'] }[]][])
+        .slice(1)
+        .map(([e]) => e[0]!.value.map((s) => s.does)),
+    ).toEqual([['rest'], []]);
   });
 });
 
 describe('torque curve by points', () => {
   it('takes a CSV, refuses a broken one by its line, and keeps two points at least', async () => {
     const spies = editor();
-    const curve = { voltage: guess('voltage', '48 V'), points: [{ speed: guess('angularSpeed', '0 rpm'), torque: guess('torque', '2 N·m') }, { speed: guess('angularSpeed', '900 rpm'), torque: guess('torque', '1 N·m') }] };
+    const curve = {
+      voltage: guess('voltage', '48 V'),
+      points: [
+        { speed: guess('angularSpeed', '0 rpm'), torque: guess('torque', '2 N·m') },
+        { speed: guess('angularSpeed', '900 rpm'), torque: guess('torque', '1 N·m') },
+      ],
+    };
     render(<CurveEditor curve={curve} editor={spies as never} system="metric" />);
     expect(screen.getByRole('button', { name: 'Remove point 1' })).toBeDisabled();
-    const send = (text: string) => userEvent.upload(screen.getByLabelText('Torque curve as CSV'), new File([text], 'c.csv', { type: 'text/csv' }));
+    const send = (text: string) =>
+      userEvent.upload(
+        screen.getByLabelText('Torque curve as CSV'),
+        new File([text], 'c.csv', { type: 'text/csv' }),
+      );
     await send('rpm,N·m\n0,2\n600,weak\n');
     expect(await screen.findByRole('alert')).toHaveTextContent('c.csv, line 3: read “weak”; wanted a torque');
     expect(spies.apply).not.toHaveBeenCalled();
     await send('rpm;N·m\n0;2\n600;1,2\n1500;0,4\n');
     await vi.waitFor(() => expect(spies.apply).toHaveBeenCalledOnce());
-    expect((spies.apply.mock.calls as unknown as [{ value: unknown[] }[]][])[0]![0][0]!.value).toHaveLength(3);
+    expect((spies.apply.mock.calls as unknown as [{ value: unknown[] }[]][])[0]![0][0]!.value).toHaveLength(
+      3,
+    );
   });
 });
 
 describe('the train', () => {
-  it.each(every.map((a) => [`${a.name}, ${a.drive.kind}`, a] as const))('%s: every link opens to its fields and choices, and can be exchanged', async (_name, axis) => {
-    const onExchange = vi.fn();
-    for (const link of links.filter((l) => l.there?.(axis) ?? true)) {
-      render(<TrainPanel axis={axis} report={axisReport(axis, { remedies: false })} editor={editor() as never} system="metric" open={link.id} onOpen={vi.fn()} onExchange={onExchange} />);
-      await userEvent.click(screen.getByRole('button', { name: /^Exchange for another part/ }));
-      expect(onExchange).toHaveBeenLastCalledWith(link.id);
-      for (const choice of link.choices(axis)) expect(screen.getByLabelText(choice.label, { selector: 'select' })).toBeInTheDocument();
-      cleanup();
-    }
-  });
+  it.each(every.map((a) => [`${a.name}, ${a.drive.kind}`, a] as const))(
+    '%s: every link opens to its fields and choices, and can be exchanged',
+    async (_name, axis) => {
+      const onExchange = vi.fn();
+      for (const link of links.filter((l) => l.there?.(axis) ?? true)) {
+        render(
+          <TrainPanel
+            axis={axis}
+            report={axisReport(axis, { remedies: false })}
+            editor={editor() as never}
+            system="metric"
+            open={link.id}
+            onOpen={vi.fn()}
+            onExchange={onExchange}
+          />,
+        );
+        await userEvent.click(screen.getByRole('button', { name: /^Exchange for another part/ }));
+        expect(onExchange).toHaveBeenLastCalledWith(link.id);
+        for (const choice of link.choices(axis))
+          expect(screen.getByLabelText(choice.label, { selector: 'select' })).toBeInTheDocument();
+        cleanup();
+      }
+    },
+  );
   it('a ratio by teeth says them in words, the motor first', () => {
     const axis = { ...base, reducer: demoMachines()[0]!.axes[0]!.reducer };
-    render(<TrainPanel axis={axis} report={axisReport(axis)} editor={editor() as never} system="metric" open="reducer" onOpen={vi.fn()} onExchange={vi.fn()} />);
-    expect(screen.getByText('15 teeth on the motor, 60 on the drive. Motor 4 turns, drive 1 turn: slower and stronger. Motor 1000 rpm, drive 250 rpm.')).toBeInTheDocument();
+    render(
+      <TrainPanel
+        axis={axis}
+        report={axisReport(axis)}
+        editor={editor() as never}
+        system="metric"
+        open="reducer"
+        onOpen={vi.fn()}
+        onExchange={vi.fn()}
+      />,
+    );
+    expect(
+      screen.getByText(
+        '15 teeth on the motor, 60 on the drive. Motor 4 turns, drive 1 turn: slower and stronger. ' +
+          'Motor 1000 rpm, drive 250 rpm.',
+      ),
+    ).toBeInTheDocument();
   });
   it('every choice that exchanges a whole part gives an axis that keeps the rules', async () => {
     const { applyEdits, axisIssues } = await import('@/core/model');
     for (const axis of every.filter((a) => a.id === 'a'))
       for (const link of links.filter((l) => l.there?.(axis) ?? true))
-        for (const choice of link.choices(axis)) for (const [word] of choice.options) {
-          const edits = wholePart[choice.path]?.(axis, String(word));
-          if (edits) expect(axisIssues(applyEdits(axis, edits)), `${choice.path} ${word}`).toEqual([]);
-        }
+        for (const choice of link.choices(axis))
+          for (const [word] of choice.options) {
+            const edits = wholePart[choice.path]?.(axis, String(word));
+            if (edits) expect(axisIssues(applyEdits(axis, edits)), `${choice.path} ${word}`).toEqual([]);
+          }
   });
 });

@@ -2,10 +2,16 @@ import { notFound } from 'next/navigation';
 import { formulaById, formulas } from '@/core/handbook';
 import { FormulaPage } from '@/features/handbook';
 
-interface Props { readonly params: Promise<{ readonly room: string; readonly name: string }> }
+interface Props {
+  readonly params: Promise<{ readonly room: string; readonly name: string }>;
+}
 
 /** One static page for each formula. */
-export const generateStaticParams = () => formulas.map((f) => { const [room = '', name = ''] = f.id.split('/'); return { room, name }; });
+export const generateStaticParams = () =>
+  formulas.map((f) => {
+    const [room = '', name = ''] = f.id.split('/');
+    return { room, name };
+  });
 
 export const dynamicParams = false;
 
