@@ -2,12 +2,14 @@ import next from 'eslint-config-next/core-web-vitals';
 import boundaries from 'eslint-plugin-boundaries';
 import tseslint from 'typescript-eslint';
 
+/** Rooms of the core, each after all that it may use. */
 const coreRooms = [
   'units',
   'findings',
   'worksheet',
   'numerics',
   'model',
+  'checks',
   'catalogue',
   'sections',
   'drives',
@@ -21,75 +23,103 @@ const coreRooms = [
   'formats',
   'handbook',
 ];
-const core = (...names) => names.map((room) => ({ element: { type: 'core', captured: { room } } }));
+/** Steps of the machine's working out: a one-way street. */
+const machineSteps = ['demand', 'axis', 'loaded', 'frame', 'errors', 'whole', 'report'];
+/** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
+const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
+const stationFeatures = ['overview', 'brief', 'size', 'shelf', 'handbook', 'stations'];
+
+const named = (kind, key, names) =>
+  names.map((name) => ({ element: { type: kind, captured: { [key]: name } } }));
+const core = (...names) => named('core', 'room', names);
+const machine = (...names) => named('machine', 'step', names);
+const features = (...names) => named('feature', 'name', names);
 const type = (...names) => names.map((name) => ({ element: { type: name } }));
-const upTo = (room) => coreRooms.slice(0, coreRooms.indexOf(room));
+const upTo = (list, name) => list.slice(0, list.indexOf(name));
+const from = (elements, ...to) => elements.map((element) => ({ from: element, allow: { to: to.flat() } }));
 
 /**
  * Import arrows between rooms; docs/architecture.md says why each is there. What is not listed is forbidden.
  * The tests plant a violation to see that it is caught.
  */
 export const arrows = [
-  ...coreRooms.map((room) => ({
-    from: { element: { type: 'core', captured: { room } } },
-    allow: { to: core(room) },
-  })),
-  ...['findings', 'numerics'].map((room) => ({
-    from: { element: { type: 'core', captured: { room } } },
-    allow: { to: core('units') },
-  })),
-  {
-    from: { element: { type: 'core', captured: { room: 'worksheet' } } },
-    allow: { to: core('units', 'findings') },
-  },
-  { from: { element: { type: 'core', captured: { room: 'model' } } }, allow: { to: core(...upTo('model')) } },
-  {
-    from: { element: { type: 'core', captured: { room: 'catalogue' } } },
-    allow: { to: core('units', 'findings', 'model') },
-  },
-  {
-    from: { element: { type: 'core', captured: { room: 'sections' } } },
-    allow: { to: core(...upTo('sections')) },
-  },
-  ...['drives', 'motors', 'motion', 'guides', 'loads', 'structure'].map((room) => ({
-    from: { element: { type: 'core', captured: { room } } },
-    allow: { to: core(...upTo('drives')) },
-  })),
-  {
-    from: { element: { type: 'core', captured: { room: 'machine' } } },
-    allow: { to: core(...upTo('machine')) },
-  },
-  {
-    from: { element: { type: 'core', captured: { room: 'choose' } } },
-    allow: { to: core(...upTo('choose')) },
-  },
-  {
-    from: { element: { type: 'core', captured: { room: 'handbook' } } },
-    allow: { to: core(...upTo('choose')) },
-  },
-  {
-    from: { element: { type: 'core', captured: { room: 'formats' } } },
-    allow: { to: core('units', 'findings', 'model', 'catalogue') },
-  },
-  { from: type('demo'), allow: { to: core('formats', 'model') } },
-  { from: type('storage'), allow: { to: [...type('storage'), ...core('units', 'findings', 'model')] } },
-  {
-    from: type('session'),
-    allow: { to: [...type('session', 'storage'), ...core('units', 'findings', 'model')] },
-  },
-  { from: type('ui'), allow: { to: [...type('ui'), ...core('units', 'findings', 'worksheet')] } },
-  { from: type('workers'), allow: { to: [...type('workers'), ...core(...coreRooms)] } },
-  {
-    from: type('features'),
-    allow: {
-      to: [...type('features', 'ui', 'session', 'storage', 'demo', 'workers'), ...core(...coreRooms)],
-    },
-  },
-  {
-    from: type('app'),
-    allow: { to: [...type('app', 'features', 'ui'), ...core('model', 'machine', 'formats', 'handbook')] },
-  },
-  { from: type('cli'), allow: { to: core('model', 'machine', 'formats') } },
+  ...coreRooms.flatMap((room) => from(core(room), core(room))),
+  ...from(core('findings', 'numerics'), core('units')),
+  ...from(core('worksheet'), core('units', 'findings')),
+  ...from(core('model'), core(...upTo(coreRooms, 'model'))),
+  ...from(core('checks'), core('units', 'findings', 'model')),
+  ...from(core('catalogue'), core('units', 'findings', 'model')),
+  ...from(core('sections'), core(...upTo(coreRooms, 'sections'))),
+  ...from(
+    core('drives', 'motors', 'motion', 'guides', 'loads', 'structure'),
+    core(...upTo(coreRooms, 'drives')),
+  ),
+  ...from(core('machine'), machine(...machineSteps)),
+  ...machineSteps.flatMap((step) =>
+    from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
+  ),
+  ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
+  ...from(core('formats'), core('units', 'findings', 'model', 'catalogue')),
+  ...from(type('words'), type('words'), core(...coreRooms)),
+  ...from(type('demo'), core('formats', 'model')),
+  ...from(type('storage'), type('storage'), core('units', 'findings', 'model')),
+  ...from(type('session'), type('session', 'storage'), core('units', 'findings', 'model')),
+  ...from(type('ui'), type('ui'), core('units', 'findings', 'worksheet'), type('words')),
+  ...from(type('workers'), type('workers'), core(...coreRooms)),
+  ...[...sharedFeatures, ...stationFeatures].flatMap((name) =>
+    from(
+      features(name),
+      features(name, ...upTo([...sharedFeatures, name], name)),
+      type('ui', 'words', 'session', 'storage', 'demo', 'workers'),
+      core(...coreRooms),
+    ),
+  ),
+  ...from(
+    type('app'),
+    type('app', 'ui', 'words'),
+    features(...sharedFeatures, ...stationFeatures),
+    core('model', 'machine', 'formats', 'handbook'),
+  ),
+  ...from(type('cli'), type('words'), core('model', 'machine', 'formats')),
+];
+
+/**
+ * Files with a function that is still longer than 80 lines. The list only gets shorter: who touches one splits it.
+ */
+const longFunctions = [
+  'src/core/drives/belt/resolve.ts',
+  'src/core/drives/chain/resolve.ts',
+  'src/core/drives/rack/resolve.ts',
+  'src/core/drives/screw/line-stiffness.ts',
+  'src/core/guides/concerns.ts',
+  'src/core/handbook/examples.ts',
+  'src/core/machine/axis/analysis.ts',
+  'src/core/machine/demand/cuts.ts',
+  'src/core/machine/whole/scene.ts',
+  'src/core/motors/stepper/resolve.ts',
+  'src/core/structure/gantry.ts',
+  'src/core/structure/solve.ts',
+  'src/features/handbook/formula-page.tsx',
+  'src/features/picture/plain-drawing.tsx',
+  'src/features/size/band-chart.tsx',
+  'src/features/size/drawing/screw-layer.tsx',
+  'src/features/size/ladder.tsx',
+  'src/features/size/views/acceleration-ladder.tsx',
+  'src/features/size/views/duty.tsx',
+  'src/features/size/views/move-chart.tsx',
+  'src/features/size/whole/gantry-drawing.tsx',
+  'src/workers/pool.ts',
+];
+/** Files that are still longer than 320 lines; as above. */
+const longFiles = [
+  'src/core/catalogue/parts/motors.ts',
+  'src/core/catalogue/parts/wheels.ts',
+  'src/core/guides/guides.test.ts',
+  'src/core/loads/loads.test.ts',
+  'src/core/machine/whole/whole.test.ts',
+  'src/core/motion/motion.test.ts',
+  'src/core/structure/gantry.test.ts',
+  'src/core/structure/solve.ts',
 ];
 
 const config = [
@@ -101,7 +131,6 @@ const config = [
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': 'error',
-      'max-lines': ['error', { max: 480, skipComments: true, skipBlankLines: true }],
       // Prettier sets the lines; what it cannot break (texts, comments) is held to the same width here.
       'max-len': ['error', { code: 110, ignoreUrls: true }],
     },
@@ -113,14 +142,19 @@ const config = [
       'import/resolver': { typescript: { alwaysTryTypes: true, project: './tsconfig.json' } },
       'boundaries/include': ['src/**/*'],
       'boundaries/elements': [
+        { type: 'machine', pattern: 'src/core/machine/*', capture: ['step'] },
         { type: 'core', pattern: 'src/core/*', capture: ['room'] },
-        ...['storage', 'session', 'ui', 'features', 'app', 'cli', 'demo', 'workers'].map((name) => ({
+        { type: 'feature', pattern: 'src/features/*', capture: ['name'] },
+        ...['storage', 'session', 'ui', 'words', 'app', 'cli', 'demo', 'workers'].map((name) => ({
           type: name,
           pattern: `src/${name}`,
         })),
       ],
     },
-    rules: { 'boundaries/dependencies': ['error', { default: 'disallow', policies: arrows }] },
+    rules: {
+      'boundaries/dependencies': ['error', { default: 'disallow', policies: arrows }],
+      // Two files that need each other are one file, or lack a third.
+    },
   },
   {
     // The core computes anywhere: no interface, no clock, no chance, no Node.
@@ -157,9 +191,26 @@ const config = [
     },
   },
   {
+    files: ['**/*.{ts,tsx,mts}'],
+    ignores: longFiles,
+    rules: { 'max-lines': ['error', { max: 320, skipComments: true, skipBlankLines: true }] },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', ...longFunctions],
+    rules: { 'max-lines-per-function': ['error', { max: 80, skipComments: true, skipBlankLines: true }] },
+  },
+  {
+    // Words know nothing of pages: they are said by the terminal and the service too.
+    files: ['src/words/**/*.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { paths: ['react', 'react-dom'], patterns: ['@mui/*', 'next/*'] }],
+    },
+  },
+  {
     // Tests build axes out of anything and stand outside the rooms.
     files: ['**/*.test.{ts,tsx}'],
-    rules: { 'boundaries/dependencies': 'off' },
+    rules: { 'boundaries/dependencies': 'off', 'import/no-cycle': 'off' },
   },
 ];
 export default config;

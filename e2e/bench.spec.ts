@@ -168,6 +168,7 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await openBench(page, 'gantry');
   await openLink(page, /^Screw/);
   await page.getByLabel('Thread', { exact: true }).selectOption('sliding');
+  await page.getByRole('button', { name: 'Nut', exact: true }).click();
   await expect(field(page, 'Friction')).toHaveValue('0.12');
   await page.getByLabel('What turns', { exact: true }).selectOption('nut');
   await expect(rung(page, 'Whip of the screw')).toHaveCount(0);

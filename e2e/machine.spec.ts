@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { field, openShelf, openWhole, stored } from './pages';
+import { field, openShelf, openWhole, setSlider, stored } from './pages';
 
 test(
   'the first page says in one look: drawing, verdicts, three findings with remedies, masses, ' +
@@ -78,8 +78,7 @@ test('the worst of the cuts loads the axes; a cut that the spindle cannot turn i
 test('the arrangement is picked from drawn choices, and what it means follows', async ({ page }) => {
   await openShelf(page);
   await page.goto('/brief?m=tern-creek');
-  const table = page.getByRole('radio', { name: /^Moving table/ });
-  await expect(table).toContainText('not in this room');
+  const table = page.getByRole('radio', { name: /^Moving table.*not in this room/ });
   await table.click();
   await expect(table).toBeChecked();
   await page.getByRole('button', { name: 'Take the proposal for the Bed axis' }).click();
@@ -99,7 +98,7 @@ test(
     await expect(page.getByText('Beam twists')).toBeVisible();
     const drawing = page.getByRole('img', { name: /^Gantry with the tool at/ });
     await expect(drawing).toHaveAccessibleName(/tool at 817.5 mm|tool at 820 mm/);
-    await page.getByRole('slider', { name: 'Tool along the beam' }).fill('4');
+    await setSlider(page.getByRole('slider', { name: 'Tool along the beam' }), 4);
     await expect(drawing).toHaveAccessibleName(/tool at 304 mm/);
     const box = (await drawing.boundingBox())!;
     await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.5);
@@ -138,11 +137,8 @@ test('the picture is made of the same data: it turns, stands square on, and its 
   await openWhole(page, 'fernhollow');
   await page.getByRole('button', { name: 'Picture' }).click();
   await expect(page.locator('canvas')).toBeVisible();
-  await page
-    .getByRole('slider', { name: /Cross axis|Gantry axis|Y / })
-    .first()
-    .fill('0');
-  await page.getByRole('button', { name: 'Plain drawing' }).click();
+  await setSlider(page.getByRole('slider', { name: /Cross axis|Gantry axis|Y / }).first(), 0);
+  await page.getByRole('checkbox', { name: 'Plain drawing' }).check();
   for (const view of ['Front', 'Plan', 'Side', 'Turn']) {
     await page.getByRole('button', { name: view, exact: true }).click();
     await expect(

@@ -54,3 +54,10 @@ export async function openWhole(page: Page, machine = 'tern-creek'): Promise<voi
   await page.goto(`/size?m=${machine}&a=~whole`);
   await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
 }
+
+/** Moves a slider by its keys: Home, then so many steps. */
+export async function setSlider(slider: Locator, steps: number): Promise<void> {
+  await slider.focus();
+  await slider.press('Home');
+  for (let i = 0; i < steps; i++) await slider.press('ArrowRight');
+}

@@ -56,6 +56,7 @@ describe('the service', () => {
           code: 'wrong-type',
           path: ['axes', 0, 'id'],
           read: '17',
+          params: { expected: 'string' },
           wanted: 'string',
           message: 'axes.0.id: read “17”; wanted string.',
         },

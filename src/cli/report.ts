@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { readProjectFile } from '@/core/formats';
+import { computable, readProjectFile } from '@/core/formats';
 import { machineReport } from '@/core/machine';
-import { explainIssue } from '@/core/model';
+import { explainIssue } from '@/words';
 
 const usage = `Usage: npm run --silent report -- machine.json [--working]
 Reads a machine (- for standard input) and writes its report as JSON to standard output.
@@ -29,7 +29,7 @@ export function run(
       code: 2,
     };
   }
-  const opened = readProjectFile(text);
+  const opened = computable(readProjectFile(text));
   if (!opened.ok)
     return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
   const report = machineReport(opened.project, { working: args.includes('--working'), flex: true });

@@ -1,2 +1,3 @@
-export { Session, type SaveState, type SessionState } from './session';
+export { type EditOptions, type OpenState, Session, type SaveState, type SessionState } from './session';
+export { SessionPool } from './pool';
 export { freshId, SessionProvider, StorageProvider, useSession, useSessionState, useStorage } from './react';

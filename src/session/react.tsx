@@ -1,11 +1,25 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react';
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+} from 'react';
 import { useStore } from 'zustand';
 import { MachineStorage } from '@/storage';
-import { Session, type SessionState } from './session';
+import { SessionPool } from './pool';
+import type { Session, SessionState } from './session';
 
-const StorageContext = createContext<MachineStorage | null>(null);
+interface Opened {
+  readonly storage: MachineStorage;
+  readonly pool: SessionPool;
+}
+
+const StorageContext = createContext<Opened | null>(null);
 const SessionContext = createContext<Session | null>(null);
 
 /** Random ids come from the browser; the core has no chance of its own. */
@@ -13,33 +27,39 @@ export const freshId = (): string => crypto.randomUUID();
 
 const neverChanges = () => () => undefined;
 
-/** Gives the storage to all that is below. */
+function openStorage(): Opened | null {
+  if (typeof indexedDB === 'undefined') return null;
+  const storage = new MachineStorage();
+  return { storage, pool: new SessionPool(storage, { now: () => new Date() }) };
+}
+
+/** Gives the storage, and the machines that are open, to all that is below. */
 export function StorageProvider({ children }: { children: ReactNode }) {
-  const [storage] = useState(() => (typeof indexedDB === 'undefined' ? null : new MachineStorage()));
+  const [opened] = useState(openStorage);
   // The first paint must be what the server painted, and that had no storage.
   const started = useSyncExternalStore(
     neverChanges,
     () => true,
     () => false,
   );
-  return <StorageContext.Provider value={started ? storage : null}>{children}</StorageContext.Provider>;
+  return <StorageContext.Provider value={started ? opened : null}>{children}</StorageContext.Provider>;
 }
 
 /** The storage; null while the page is made on the server, where there is none. */
-export const useStorage = (): MachineStorage | null => useContext(StorageContext);
+export const useStorage = (): MachineStorage | null => useContext(StorageContext)?.storage ?? null;
 
-/** Opens a machine for all that is below. */
+/** Opens a machine for all that is below; it stays open when the page is left. */
 export function SessionProvider({ id, children }: { id: string; children: ReactNode }) {
-  const storage = useStorage();
-  const [session, setSession] = useState<Session | null>(null);
+  const pool = useContext(StorageContext)?.pool;
+  const session = useMemo(() => pool?.get(id) ?? null, [pool, id]);
+  // A tab that was asleep hears nothing; when it comes to the front it looks.
   useEffect(() => {
-    if (!storage) return;
-    const opened = new Session(id, storage, () => new Date(), freshId);
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the session is an external system
-    setSession(opened);
-    void opened.open();
-    return () => opened.close();
-  }, [id, storage]);
+    const onShow = () => {
+      if (document.visibilityState === 'visible') void session?.lookAgain();
+    };
+    document.addEventListener('visibilitychange', onShow);
+    return () => document.removeEventListener('visibilitychange', onShow);
+  }, [session]);
   return <SessionContext.Provider value={session}>{children}</SessionContext.Provider>;
 }
 

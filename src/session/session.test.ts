@@ -5,21 +5,21 @@ import { MAX_STEPS } from './history';
 import { Session } from './session';
 
 let serial = 0;
-const freshId = () => `fresh-${++serial}`;
-const now = () => new Date('2026-11-23T12:00:00Z');
+const tools = { now: () => new Date('2026-11-23T12:00:00Z'), freshId: () => `fresh-${++serial}` };
 const open: Session[] = [];
 
-async function machine(storage = new MachineStorage(new Database(`test-${++serial}`), now)) {
-  await storage.add(demoProject(), freshId);
+async function machine(storage = new MachineStorage(new Database(`test-${++serial}`), tools)) {
+  await storage.add(demoProject());
   return storage;
 }
 async function tab(storage: MachineStorage) {
-  const session = new Session('tern-creek', storage, now, freshId);
+  const session = new Session('tern-creek', storage, tools);
   await session.open();
   open.push(session);
   return session;
 }
 const settled = async (session: Session, kind = 'saved') => {
+  await session.whenIdle();
   for (let i = 0; i < 200 && session.store.getState().save.kind !== kind; i++)
     await new Promise((r) => setTimeout(r, 5));
   expect(session.store.getState().save.kind).toBe(kind);
@@ -67,7 +67,7 @@ describe('edits of an axis', () => {
   it('are refused where a rule forbids them, and then change nothing', async () => {
     const session = await tab(await machine());
     const before = session.project;
-    const issues = session.editMachine(
+    const issues = session.edit(
       [{ path: 'axes.0.drive.rootDiameter', value: { typed: '17 mm', si: 0.017, basis: 'measured' } }],
       { label: 'Root', touched: 'axes.0.drive.rootDiameter' },
     );
@@ -76,9 +76,7 @@ describe('edits of an axis', () => {
       path: ['axes', 0, 'drive', 'rootDiameter'],
     });
     expect(session.project).toBe(before);
-    expect(session.editMachine([{ ...lead(0.01), path: 'axes.0.drive.lead' }], { label: 'Lead' })).toEqual(
-      [],
-    );
+    expect(session.edit([{ ...lead(0.01), path: 'axes.0.drive.lead' }], { label: 'Lead' })).toEqual([]);
     expect(session.project!.axes[0]!.drive).toMatchObject({ lead: { si: 0.01 } });
   });
 });
@@ -158,52 +156,5 @@ describe('two tabs on one machine', () => {
     await settled(session, 'gone');
     await session.putBack();
     expect(name(await tab(storage))).toBe('Still here');
-  });
-});
-
-describe('storage', () => {
-  it('an import of an id that is taken becomes a copy', async () => {
-    const storage = await machine();
-    const added = await storage.add(demoProject(), freshId);
-    expect(added).toMatchObject({ ok: true });
-    if (added.ok)
-      expect(((await storage.load(added.id)) as { project: { name: string } }).project.name).toBe(
-        'Tern Creek kayak router (copy)',
-      );
-  });
-  it(
-    'a deleted machine comes back as it was; an unknown one is missing; an unreadable one is ' +
-      'handed out raw',
-    async () => {
-      const db = new Database(`test-${++serial}`);
-      const storage = await machine(new MachineStorage(db, now));
-      const stored = await storage.remove('tern-creek');
-      expect(await storage.load('tern-creek')).toEqual({ ok: false, reason: 'missing' });
-      await storage.restore(stored!);
-      expect(await storage.load('tern-creek')).toMatchObject({ ok: true, revision: 1 });
-      await db.machines.put({
-        ...stored!,
-        id: 'bad',
-        project: { format: 'rugged-carriage-machine', version: 42 } as never,
-      });
-      expect(await storage.load('bad')).toMatchObject({
-        ok: false,
-        reason: 'unreadable',
-        issues: [{ code: 'newer' }],
-        raw: { version: 42 },
-      });
-    },
-  );
-  it('runs a step once in its life', async () => {
-    const storage = await machine();
-    let ran = 0;
-    const step = async () => {
-      ran++;
-    };
-    expect([await storage.once('demo', step), await storage.once('demo', step), ran]).toEqual([
-      true,
-      false,
-      1,
-    ]);
   });
 });

@@ -1,22 +1,24 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type { Edit, Issue } from '@/core/findings';
-import { applyEdits, axisIssues, machineIssues, type Project } from '@/core/model';
-import type { Loaded, MachineStorage, StorageProblem, StoredMachine } from '@/storage';
+import { change, type Edit, type Issue, issuesBroughtIn, type Project, projectIssues } from '@/core/model';
+import type { Loaded, MachineHead, MachineStorage, Mark, StorageProblem } from '@/storage';
 import { emptyHistory, type History, remember, stepBack, stepForward } from './history';
 
 export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   /** Another tab saved first, and both sides have edits: the user decides, nothing is lost. */
-  | { readonly kind: 'conflict'; readonly theirs: StoredMachine }
+  | { readonly kind: 'conflict' }
   /** Another tab deleted the machine. */
   | { readonly kind: 'gone' }
+  /** Another tab stored something that this one cannot read. */
+  | { readonly kind: 'foreign'; readonly issues: readonly Issue[] }
   | { readonly kind: 'problem'; readonly problem: StorageProblem };
 
 export type OpenState =
   | { readonly kind: 'loading' }
   | { readonly kind: 'failed'; readonly loaded: Exclude<Loaded, { ok: true }> }
-  | { readonly kind: 'open'; readonly project: Project };
+  /** `issues`: rules that the machine breaks; while there are any nothing is computed of it. */
+  | { readonly kind: 'open'; readonly project: Project; readonly issues: readonly Issue[] };
 
 export interface SessionState {
   readonly machine: OpenState;
@@ -25,14 +27,26 @@ export interface SessionState {
 }
 
 export interface EditOptions {
+  /** What was done, for the undo button. */
   readonly label: string;
+  /** Edits with the same key that follow each other are one step. */
   readonly mergeKey?: string;
+  /** The path that was typed into, for the message of a refusal. */
+  readonly touched?: string;
 }
 
+export interface SessionTools {
+  readonly now: () => Date;
+}
+
+const FROM_OTHER_TAB = 'Change in another tab';
+const COPY_SUFFIX = '(other tab)';
+const NO_ISSUES: readonly Issue[] = [];
+
 /**
- * One open machine: the only place through which an edit goes. Every edit is kept in the history and handed
- * to the storage at once (saves follow each other, the newest last), so a tab that is killed loses nothing
- * that was painted.
+ * One open machine: the only place through which a change goes. Every edit passes the gate, is kept in the
+ * history and handed to the storage at once (saves follow each other, the newest last), so a tab that is
+ * killed loses nothing that was shown as stored.
  */
 export class Session {
   readonly store: StoreApi<SessionState> = createStore<SessionState>(() => ({
@@ -40,32 +54,35 @@ export class Session {
     history: emptyHistory,
     save: { kind: 'saved' },
   }));
-  private revision = 0;
+  private mark: Mark = { revision: 0, stamp: '' };
+  /** The state that is stored at `mark`. */
   private saved: Project | undefined;
-  private saving = false;
+  private flushing: Promise<void> | undefined;
   private stop: (() => void) | undefined;
 
   constructor(
-    private readonly id: string,
+    readonly id: string,
     private readonly storage: MachineStorage,
-    private readonly now: () => Date,
-    private readonly freshId: () => string,
+    private readonly tools: SessionTools,
   ) {}
 
-  /** Loads the machine and listens for other tabs. */
+  /** Loads the machine and listens for other tabs. Never throws. */
   async open(): Promise<void> {
     const loaded = await this.storage.load(this.id);
     if (!loaded.ok) {
       this.store.setState({ machine: { kind: 'failed', loaded } });
       return;
     }
-    this.adopt(loaded.project, loaded.revision);
-    const subscription = this.storage.watch(this.id, (stored) => this.heard(stored));
+    this.adopt(loaded);
+    void this.storage.keep(loaded.project, loaded.mark);
+    const subscription = this.storage.watch(this.id, (head) => void this.heard(head));
     this.stop = () => subscription.unsubscribe();
   }
 
+  /** Stops listening. What was edited stays and is still stored. */
   close(): void {
     this.stop?.();
+    this.stop = undefined;
   }
 
   get project(): Project | undefined {
@@ -73,36 +90,23 @@ export class Session {
     return machine.kind === 'open' ? machine.project : undefined;
   }
 
-  /** Changes the machine. Paths lead from the root of the project. */
-  edit(edits: readonly Edit[], { label, mergeKey }: EditOptions): void {
-    const before = this.project;
-    if (!before) return;
-    const changed = { ...applyEdits(before, edits), changed: this.now().toISOString() };
-    this.set(changed, remember(this.store.getState().history, before, label, mergeKey));
+  /** Whether something is on the screen that is not stored. */
+  get unsaved(): boolean {
+    return this.project !== this.saved;
   }
 
   /**
-   * Changes the machine unless a rule forbids it: then nothing changes and the issues come back. Paths lead
-   * from its root.
-   * @param touched the path that was typed into, for the message.
+   * Changes the machine; paths lead from its root. Where the change would bring something in that an import
+   * refuses, nothing changes and the issues come back.
    */
-  editMachine(edits: readonly Edit[], options: EditOptions & { readonly touched?: string }): Issue[] {
+  edit(edits: readonly Edit[], { label, mergeKey, touched }: EditOptions): readonly Issue[] {
     const before = this.project;
-    if (!before) return [];
-    const after = applyEdits(before, edits);
-    const issues = after.axes.flatMap((axis, i) => {
-      if (axis === before.axes[i]) return [];
-      const root = `axes.${i}.`;
-      return axisIssues(
-        axis,
-        options.touched?.startsWith(root) ? options.touched.slice(root.length) : undefined,
-      ).map((issue) => ({ ...issue, path: ['axes', i, ...issue.path] }));
-    });
-    issues.push(
-      ...machineIssues(after, options.touched).map((issue) => ({ ...issue, path: [...issue.path] })),
-    );
-    if (issues.length === 0) this.edit(edits, options);
-    return issues;
+    if (!before) return NO_ISSUES;
+    const changed = change(before, edits, touched);
+    if (!changed.ok) return changed.issues;
+    const project = { ...changed.project, changed: this.tools.now().toISOString() };
+    this.set(project, remember(this.store.getState().history, before, label, mergeKey));
+    return NO_ISSUES;
   }
 
   undo(): string | undefined {
@@ -113,33 +117,23 @@ export class Session {
     return this.step(stepForward);
   }
 
-  /** Ends a conflict. Whichever side is not kept in place is kept as a copy beside it. */
+  /**
+   * Ends a conflict. Whichever side is not kept in place is kept as a copy beside it, as it is stored then.
+   */
   async settle(keep: 'mine' | 'theirs'): Promise<void> {
-    const { save, machine } = this.store.getState();
-    if (save.kind !== 'conflict' || machine.kind !== 'open') return;
-    const mine = machine.project;
-    const { theirs } = save;
-    const aside = keep === 'mine' ? theirs.project : mine;
-    const added = await this.storage.add(
-      { ...aside, id: this.freshId(), name: `${aside.name.slice(0, 100)} (other tab)` },
-      this.freshId,
-    );
-    if (!added.ok) {
-      this.store.setState({ save: { kind: 'problem', problem: added.problem } });
+    const mine = this.project;
+    if (this.store.getState().save.kind !== 'conflict' || !mine) return;
+    this.store.setState({ save: { kind: 'saving' } });
+    const settled = await this.storage.settle(mine, keep, COPY_SUFFIX);
+    if (!settled.ok) {
+      this.fail(settled);
       return;
     }
-    this.revision = theirs.revision;
-    if (keep === 'theirs') {
-      this.saved = theirs.project;
-      this.store.setState({
-        machine: { kind: 'open', project: theirs.project },
-        history: remember(this.store.getState().history, mine, 'Change in another tab'),
-        save: { kind: 'saved' },
-      });
-    } else {
-      this.store.setState({ save: { kind: 'saving' } });
+    if (keep === 'mine') {
+      this.mark = settled.mark;
+      this.saved = mine;
       await this.flush();
-    }
+    } else await this.follow(mine);
   }
 
   /** Tries again after a problem. */
@@ -151,80 +145,109 @@ export class Session {
   async putBack(): Promise<void> {
     const project = this.project;
     if (!project) return;
-    await this.storage.restore({
-      id: project.id,
-      name: project.name,
-      revision: this.revision + 1,
-      savedAt: this.now().toISOString(),
-      project,
-    });
-    this.revision += 1;
+    const saved = await this.storage.putBack(project, this.mark);
+    if (!saved.ok) {
+      this.fail(saved);
+      return;
+    }
+    this.mark = saved.mark;
     this.saved = project;
-    this.store.setState({ save: { kind: 'saved' } });
+    await this.flush();
+  }
+
+  /** Looks whether another tab changed the machine; for a tab that may have slept. */
+  async lookAgain(): Promise<void> {
+    try {
+      await this.heard(await this.storage.head(this.id));
+    } catch {
+      // The next save says what is wrong with the storage.
+    }
+  }
+
+  /** Resolves when no save is under way. */
+  async whenIdle(): Promise<void> {
+    while (this.flushing) await this.flushing;
   }
 
   private step(move: typeof stepBack): string | undefined {
     const now = this.project;
     const moved = now && move(this.store.getState().history, now);
-    if (!moved) return undefined;
+    if (!moved || issuesBroughtIn(now, moved.project).length) return undefined;
     this.set(moved.project, moved.history);
     return moved.label;
   }
 
   private set(project: Project, history: History): void {
-    this.store.setState({ machine: { kind: 'open', project }, history });
+    const { machine } = this.store.getState();
+    const broken = machine.kind === 'open' && machine.issues.length > 0;
+    // A machine that kept all rules keeps them: the gate let nothing else in.
+    const issues = broken ? projectIssues(project) : NO_ISSUES;
+    this.store.setState({ machine: { kind: 'open', project, issues }, history });
     void this.flush();
   }
 
-  private adopt(project: Project, revision: number): void {
-    this.revision = revision;
+  private adopt({ project, issues, mark }: Extract<Loaded, { ok: true }>): void {
+    this.mark = mark;
     this.saved = project;
-    this.store.setState({ machine: { kind: 'open', project }, save: { kind: 'saved' } });
+    this.store.setState({ machine: { kind: 'open', project, issues }, save: { kind: 'saved' } });
   }
 
   /** Another tab, or our own save, changed what is stored. */
-  private heard(stored: StoredMachine | undefined): void {
+  private async heard(head: MachineHead | undefined): Promise<void> {
+    await this.whenIdle();
     const mine = this.project;
-    if (!mine || this.saving) return;
-    if (!stored) {
+    if (!mine || this.store.getState().save.kind === 'conflict') return;
+    if (!head) {
       this.store.setState({ save: { kind: 'gone' } });
       return;
     }
-    if (stored.revision <= this.revision) return;
-    if (mine !== this.saved) return; // Edits of our own are under way: the save will meet the conflict.
-    this.revision = stored.revision;
-    this.saved = stored.project;
-    this.store.setState({
-      machine: { kind: 'open', project: stored.project },
-      history: remember(this.store.getState().history, mine, 'Change in another tab'),
-      save: { kind: 'saved' },
-    });
+    // What was heard may be older than what we stored since: only what is there now counts.
+    if (head.stamp === this.mark.stamp || this.unsaved) return this.flush();
+    await this.follow(mine);
   }
 
-  private async flush(): Promise<void> {
-    if (this.saving || this.store.getState().save.kind === 'conflict') return;
-    this.saving = true;
-    try {
-      for (let project = this.project; project && project !== this.saved; project = this.project) {
-        this.store.setState({ save: { kind: 'saving' } });
-        const result = await this.storage.save(project, this.revision);
-        if (!result.ok) {
-          this.store.setState({
-            save:
-              result.reason === 'conflict'
-                ? { kind: 'conflict', theirs: result.theirs }
-                : result.reason === 'gone'
-                  ? { kind: 'gone' }
-                  : { kind: 'problem', problem: result.problem },
-          });
-          return;
-        }
-        this.revision = result.revision;
-        this.saved = project;
+  /** Takes over what another tab stored, as a step that can be taken back. */
+  private async follow(mine: Project): Promise<void> {
+    const loaded = await this.storage.load(this.id);
+    if (loaded.ok && loaded.mark.stamp === this.mark.stamp) return;
+    // Edited while it was read: the save meets the other side.
+    if (this.project !== mine) return this.flush();
+    if (loaded.ok) {
+      this.adopt(loaded);
+      this.store.setState({ history: remember(this.store.getState().history, mine, FROM_OTHER_TAB) });
+    } else if (loaded.reason === 'missing') this.store.setState({ save: { kind: 'gone' } });
+    else if (loaded.reason === 'unreadable')
+      this.store.setState({ save: { kind: 'foreign', issues: loaded.issues } });
+    else this.store.setState({ save: { kind: 'problem', problem: loaded.problem } });
+  }
+
+  private fail(saved: Exclude<Awaited<ReturnType<MachineStorage['save']>>, { ok: true }>): void {
+    const save: SaveState =
+      saved.reason === 'problem' ? { kind: 'problem', problem: saved.problem } : { kind: saved.reason };
+    this.store.setState({ save });
+  }
+
+  private flush(): Promise<void> {
+    if (this.store.getState().save.kind === 'conflict') return Promise.resolve();
+    this.flushing ??= this.saveAll().finally(() => {
+      this.flushing = undefined;
+    });
+    return this.flushing;
+  }
+
+  /** Saves until what is on the screen is what is stored. */
+  private async saveAll(): Promise<void> {
+    for (let project = this.project; project && project !== this.saved; project = this.project) {
+      // A problem stays in sight until it is solved: the notice does not flicker with every attempt.
+      if (this.store.getState().save.kind !== 'problem') this.store.setState({ save: { kind: 'saving' } });
+      const result = await this.storage.save(project, this.mark, this.saved);
+      if (!result.ok) {
+        this.fail(result);
+        return;
       }
-      this.store.setState({ save: { kind: 'saved' } });
-    } finally {
-      this.saving = false;
+      this.mark = result.mark;
+      this.saved = project;
     }
+    this.store.setState({ save: { kind: 'saved' } });
   }
 }

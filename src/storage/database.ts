@@ -1,15 +1,39 @@
 import Dexie, { type Table } from 'dexie';
-import type { Project } from '@/core/model';
 
-/** A machine as it is kept in the browser. */
-export interface StoredMachine {
+/** Tells one stored state from every other: the count of saves, and a mark that no other save has. */
+export interface Mark {
+  readonly revision: number;
+  readonly stamp: string;
+}
+
+/** What the list of machines reads, and what every save checks. The document lies in slices beside it. */
+export interface MachineHead extends Mark {
   readonly id: string;
   readonly name: string;
-  /** Counts saves: who saves must have seen the revision that is stored. */
-  readonly revision: number;
   readonly savedAt: string;
-  /** The document; brought up to the current version when it is opened. */
-  readonly project: Project;
+}
+
+/** One field of a document: brief, axes, structure, ... A save writes those that changed. */
+export interface StoredSlice {
+  readonly machine: string;
+  readonly slice: string;
+  readonly value: unknown;
+}
+
+/** The last state of a machine that this edition could read. */
+export interface KeptState extends Mark {
+  readonly machine: string;
+  readonly savedAt: string;
+  readonly project: unknown;
+}
+
+/** A large content by its hash, shared by all machines that have it. */
+export interface StoredContent {
+  readonly hash: string;
+  readonly type: string;
+  readonly bytes: Uint8Array<ArrayBuffer>;
+  /** Since when nothing refers to it; undefined while something does. */
+  readonly unused?: string | undefined;
 }
 
 /** Small facts that are not part of any machine (was the demo put in once?). */
@@ -18,12 +42,48 @@ export interface StoredFlag {
   readonly value: string;
 }
 
+/** Stands for a document that is no object and so has no slices. */
+export const WHOLE = '';
+
+/** A document in slices. */
+export const slicesOf = (machine: string, document: unknown): StoredSlice[] =>
+  typeof document === 'object' && document !== null && !Array.isArray(document)
+    ? Object.entries(document).map(([slice, value]) => ({ machine, slice, value }))
+    : [{ machine, slice: WHOLE, value: document }];
+
+/** A row of the first version of the database, which kept every document whole. */
+interface FirstRow {
+  readonly id: string;
+  readonly name: string;
+  readonly revision: number;
+  readonly savedAt: string;
+  readonly project: unknown;
+}
+
 export class Database extends Dexie {
-  machines!: Table<StoredMachine, string>;
+  machines!: Table<MachineHead, string>;
+  slices!: Table<StoredSlice, [string, string]>;
+  kept!: Table<KeptState, string>;
+  contents!: Table<StoredContent, string>;
   flags!: Table<StoredFlag, string>;
 
   constructor(name = 'rugged-carriage') {
     super(name);
     this.version(1).stores({ machines: 'id, savedAt', flags: 'key' });
+    this.version(2)
+      .stores({
+        machines: 'id, savedAt',
+        slices: '[machine+slice], machine',
+        kept: 'machine',
+        contents: 'hash',
+        flags: 'key',
+      })
+      .upgrade(async (tx) => {
+        const rows: FirstRow[] = await tx.table('machines').toArray();
+        for (const { project, ...head } of rows) {
+          await tx.table('slices').bulkPut(slicesOf(head.id, project));
+          await tx.table('machines').put({ ...head, stamp: `first-${head.revision}` });
+        }
+      });
   }
 }

@@ -1,9 +1,5 @@
-export { Database, type StoredMachine } from './database';
-export {
-  type Loaded,
-  MachineStorage,
-  type MachineSummary,
-  type Saved,
-  type StorageProblem,
-} from './machines';
+export { ContentStorage, hashesIn, hashOf } from './contents';
+export { Database, type MachineHead, type Mark } from './database';
+export { type Loaded, MachineStorage, type Removed, type Restored, type Saved } from './machines';
+export type { StorageProblem } from './problem';
 export { askToKeep, type Space } from './space';

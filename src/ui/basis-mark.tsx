@@ -1,5 +1,6 @@
 'use client';
 
+import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
@@ -53,16 +54,16 @@ export function BasisMark({
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <button
-        type="button"
-        className={styles.mark}
+      <IconButton
+        size="small"
+        className={styles.mark ?? ''}
         aria-haspopup="menu"
         aria-label={`Basis of ${of}: ${basis}`}
         title={`Basis: ${meaning[basis]}`}
         onClick={(e) => setAnchor(e.currentTarget)}
       >
         <BasisShape basis={basis} />
-      </button>
+      </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {order.map((b) => (
           <MenuItem

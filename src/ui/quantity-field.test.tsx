@@ -40,7 +40,10 @@ function Harness({
           setValue({ typed, si: read.si, basis: value?.basis ?? 'estimate' });
           return { typed };
         }}
-        onBasis={(basis) => setValue((v) => v && { ...v, basis })}
+        onBasis={(basis) => {
+          setValue((v) => v && { ...v, basis });
+          return undefined;
+        }}
       />
       <button type="button" onClick={() => setValue({ typed: '1 m', si: 1, basis: 'measured' })}>
         elsewhere

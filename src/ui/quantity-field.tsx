@@ -1,5 +1,6 @@
 'use client';
 
+import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
 import { useId, useState } from 'react';
 import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
@@ -25,64 +26,75 @@ export interface QuantityFieldProps {
   readonly optional?: boolean;
   /** Takes a text on every keystroke. `visit` changes with every visit to the field. */
   readonly onText: (text: string, visit: string) => Taken;
-  readonly onBasis: (basis: BasisName) => void;
+  /** Takes another basis; gives the reason where it was refused. */
+  readonly onBasis: (basis: BasisName) => string | undefined;
 }
+
+/** From this figure on a value in the other unit tells nobody anything: 980 cm⁴ is not held against mm⁴. */
+const MOST_TOLD = 1e5;
 
 /** The value in the system that was not typed; empty where that says nothing new. */
 function otherText(kind: Kind, value: QuantityValue): string {
   const metric = formatQuantity(kind, value.si, 'metric');
   const same = value.typed.replace(/\s/g, '') === metric.text.replace(/\s/g, '');
-  // Five digits and more tell nobody anything: 980 cm⁴ is held against inches, not against mm⁴.
-  if (!same && !value.typed.endsWith(metric.unit) && Math.abs(Number(metric.number)) < 1e5)
+  if (!same && !value.typed.endsWith(metric.unit) && Math.abs(Number(metric.number)) < MOST_TOLD)
     return metric.text;
-  return hasOtherSystem(kind)
-    ? formatQuantity(kind, value.si, 'imperial', 3).text
-    : same || metric.unit === ''
-      ? ''
-      : metric.text;
+  if (hasOtherSystem(kind)) return formatQuantity(kind, value.si, 'imperial', 3).text;
+  return same || metric.unit === '' ? '' : metric.text;
 }
 
 let visits = 0;
+const nextVisit = () => String(++visits);
 
-/** A typed number with its unit, the other unit system beside it, and where it comes from. */
-export function QuantityField({
-  label,
-  help,
-  kind,
-  value,
-  optional = false,
-  onText,
-  onBasis,
-}: QuantityFieldProps) {
-  const id = useId();
-  // While the field is visited, the text stands as it was typed. `expected` is what the model then shows: if
-  // it
-  // shows something else, the value was changed elsewhere (undo, another tab) and the draft is void.
-  const [draft, setDraft] = useState<{
-    text: string;
-    expected: string;
-    visit: string;
-    error?: string;
-  } | null>(null);
+/**
+ * The text of a field while it is visited. `expected` is what the model then shows: if it shows something
+ * else, the value was changed elsewhere (undo, another tab) and the draft is void.
+ */
+interface Draft {
+  readonly text: string;
+  readonly expected: string;
+  readonly visit: string;
+  readonly error?: string;
+}
+
+/** A text that is kept as it was typed while the model already has what it means. */
+function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
+  const [draft, setDraft] = useState<Draft | null>(null);
   const shown = value?.typed ?? '';
   const live = draft !== null && draft.expected === shown ? draft : null;
-  const text = live?.text ?? shown;
-  const error = live?.error;
-  const other = value && !error ? otherText(kind, value) : '';
-
-  const take = (next: string) => {
-    const visit = live?.visit ?? String(++visits);
-    const taken: Taken =
-      next.trim() === '' && !optional
-        ? { error: 'A value is needed; the last one is kept.' }
-        : onText(next, visit);
+  const keep = (text: string, visit: string, taken: Taken) =>
     setDraft(
       'error' in taken
-        ? { text: next, expected: shown, visit, error: taken.error }
-        : { text: next, expected: taken.typed, visit },
+        ? { text, expected: shown, visit, error: taken.error }
+        : { text, expected: taken.typed, visit },
     );
+  return {
+    text: live?.text ?? shown,
+    error: live?.error,
+    enter() {
+      if (!live?.error) setDraft({ text: shown, expected: shown, visit: nextVisit() });
+    },
+    take(text: string) {
+      const visit = live?.visit ?? nextVisit();
+      const empty = text.trim() === '' && !optional;
+      keep(text, visit, empty ? { error: 'A value is needed; the last one is kept.' } : onText(text, visit));
+    },
+    // What is refused stays to be mended; what was taken now shows as the model has it.
+    leave: () => setDraft((d) => (d?.error ? d : null)),
+    drop: () => setDraft(null),
+    setBasis(basis: BasisName) {
+      const error = onBasis(basis);
+      if (error) setDraft({ text: shown, expected: shown, visit: nextVisit(), error });
+    },
   };
+}
 
+/** A typed number with its unit, the other unit system beside it, and where it comes from. */
+export function QuantityField(props: QuantityFieldProps) {
+  const { label, help, kind, value, optional = false } = props;
+  const id = useId();
+  const { text, error, enter, take, leave, drop, setBasis } = useDraft(props);
+  const other = value && !error ? otherText(kind, value) : '';
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
       <label className={styles.label} htmlFor={id}>
@@ -95,28 +107,32 @@ export function QuantityField({
         disableInteractive
         slotProps={{ popper: { disablePortal: true } }}
       >
-        <input
+        <InputBase
           id={id}
-          className={styles.input}
+          className={styles.input ?? ''}
           value={text}
-          placeholder={optional ? 'not given' : undefined}
+          placeholder={optional ? 'not given' : ''}
           autoComplete="off"
-          spellCheck={false}
-          inputMode="text"
-          aria-invalid={error ? true : undefined}
-          aria-describedby={error ? `${id}-error` : other ? `${id}-other` : undefined}
+          error={Boolean(error)}
+          slotProps={{
+            input: {
+              spellCheck: false,
+              inputMode: 'text',
+              'aria-describedby': error ? `${id}-error` : other ? `${id}-other` : undefined,
+            },
+          }}
           onFocus={(e) => {
-            if (!live?.error) setDraft({ text: shown, expected: shown, visit: String(++visits) });
-            e.currentTarget.select();
+            enter();
+            e.target.select();
           }}
           onChange={(e) => take(e.target.value)}
-          onBlur={() => setDraft((d) => (d?.error ? d : null))}
+          onBlur={leave}
           onKeyDown={(e) => {
             if (e.key === 'Escape' && error) {
               e.stopPropagation();
-              setDraft(null);
+              drop();
             }
-            if (e.key === 'Enter') e.currentTarget.blur();
+            if (e.key === 'Enter' && e.target instanceof HTMLElement) e.target.blur();
           }}
         />
       </Tooltip>
@@ -124,7 +140,7 @@ export function QuantityField({
         {other}
       </span>
       {value ? (
-        <BasisMark basis={value.basis} of={label} onChange={onBasis} />
+        <BasisMark basis={value.basis} of={label} onChange={setBasis} />
       ) : (
         <span className={styles.gap} />
       )}

@@ -1,6 +1,7 @@
 'use client';
 
 import { createTheme } from '@mui/material/styles';
+import { components } from './theme-components';
 import { fonts, type Scheme, tokens } from './tokens';
 
 const palette = (scheme: Scheme) => {
@@ -30,24 +31,5 @@ export const theme = createTheme({
     h2: { fontFamily: fonts.label, fontSize: '1.25rem', fontWeight: 600 },
     h3: { fontFamily: fonts.label, fontSize: '1rem', fontWeight: 600 },
   },
-  components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { disableElevation: true } },
-    MuiPaper: {
-      styleOverrides: {
-        root: { backgroundImage: 'none', boxShadow: 'none', border: '1px solid var(--rc-rule)' },
-      },
-    },
-    MuiTooltip: {
-      defaultProps: { arrow: false, enterDelay: 400 },
-      styleOverrides: {
-        tooltip: {
-          backgroundColor: 'var(--rc-ink)',
-          color: 'var(--rc-sheet)',
-          fontSize: '0.8125rem',
-          maxWidth: 280,
-        },
-      },
-    },
-  },
+  components,
 });

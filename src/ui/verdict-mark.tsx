@@ -1,11 +1,6 @@
 import type { Verdict } from '@/core/findings';
+import { verdictWords } from '@/words';
 
-export const verdictWords: Record<Verdict, string> = {
-  holds: 'holds',
-  thin: 'thin',
-  'gives-out': 'gives out',
-  'not-known': 'not known',
-};
 export const verdictColour: Record<Verdict, string> = {
   holds: 'var(--rc-green)',
   thin: 'var(--rc-amber)',

@@ -1,3 +1,4 @@
-export { flexClient } from './client';
-export { flexService } from './flex-service';
-export type { FlexApi } from './protocol';
+export { type Job, type JobOptions, jobPool, type JobPool, type JobPlace, type PoolTools } from './pool';
+export type { JobName, JobResult, Jobs, JobService } from './protocol';
+export { type JobCall, JobProvider, useJob, useJobPlace } from './react';
+export { jobService } from './service';

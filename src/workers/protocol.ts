@@ -1,20 +1,37 @@
-import type { Flex, Improvement, ImprovementStep, WayId } from '@/core/machine';
+import type { DriveStiffness, Flex, FrameInputs, FrameTrial, TrialStep } from '@/core/machine';
 import type { Project } from '@/core/model';
 
-/** What is asked of the worker that solves frames. Plain data crosses; errors cross as data. */
-export interface FlexApi {
+/** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
+export interface Jobs {
   /** The frame of a machine over its work area. */
-  flex(project: Project): Promise<Flex>;
-  /**
-   * Changes to the frame ranked by what they bring. A new call ends the one before, which then comes back as
-   * null.
-   * @param onStep is told after every change that was tried.
-   */
-  improve(
-    project: Project,
-    way: WayId,
-    onStep: (step: ImprovementStep) => void,
-  ): Promise<readonly Improvement[] | null>;
-  /** Ends a ranking that is under way. */
-  stop(): Promise<void>;
+  frame: { readonly input: FrameInputs; readonly step: never; readonly output: Flex };
+  /** Changes to the frame, each solved. */
+  trials: {
+    readonly input: { readonly project: Project; readonly drives: DriveStiffness };
+    readonly step: TrialStep;
+    readonly output: readonly FrameTrial[];
+  };
+}
+
+export type JobName = keyof Jobs;
+
+/** How a job ended. Errors cross as data. */
+export type JobResult<N extends JobName> =
+  | { readonly ok: true; readonly output: Jobs[N]['output'] }
+  | { readonly ok: false; readonly reason: 'cancelled' }
+  | { readonly ok: false; readonly reason: 'failed'; readonly message: string };
+
+/** The worker's side: one service for all jobs, which can also be called directly. */
+export interface JobService {
+  /** Answers as soon as the worker has started. */
+  ping(): Promise<true>;
+  /** Runs a job under a number of the caller's; `onStep` is told on the way. */
+  run<N extends JobName>(
+    id: number,
+    name: N,
+    input: Jobs[N]['input'],
+    onStep: (step: Jobs[N]['step']) => void,
+  ): Promise<JobResult<N>>;
+  /** Ends a job between two of its steps. */
+  cancel(id: number): Promise<void>;
 }

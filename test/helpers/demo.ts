@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { readProjectFile } from '@/core/formats';
 import {
+  applyEdits,
   type Axis,
+  fieldRuleAt,
   getAt,
+  guess,
   type Measure,
   type Project,
   type ScrewDrive,
@@ -42,3 +45,10 @@ export function withSi<A extends Axis>(axis: A, values: Record<string, number>):
     });
   return changed as A;
 }
+
+/** The axis with texts typed into its fields, as the sheet would take them. */
+export const withTyped = <A extends Axis>(axis: A, texts: Record<string, string>): A =>
+  applyEdits(
+    axis,
+    Object.entries(texts).map(([path, text]) => ({ path, value: guess(fieldRuleAt(path)!.kind, text) })),
+  );

@@ -1,11 +1,14 @@
 import type { Kind } from '@/core/units';
 import { type Verdict, verdictOf } from './verdict';
 
-/** Outcome of one check of one axis. */
+/** Figures and names that the wording of a finding needs; figures in SI. */
+export type Params = Readonly<Record<string, number | string>>;
+
+/** Outcome of one check. */
 export interface Checked<Code extends string = string> {
   readonly code: Code;
   readonly verdict: Verdict;
-  /** The input or link that it speaks of, as a path inside the axis. */
+  /** The input or link that it speaks of, as a path from the root of what was checked. */
   readonly path: string;
   readonly kind: Kind;
   readonly value: number;
@@ -15,7 +18,10 @@ export interface Checked<Code extends string = string> {
    * ranked by it.
    */
   readonly margin: number;
-  readonly params: Readonly<Record<string, number | string>>;
+  readonly params: Params;
+  /** Tells outcomes of one check apart: the axis, cut or direction that it is about. */
+  readonly about?: string;
+  /** Key of the worksheet line that shows the working. */
   readonly line?: string;
 }
 
@@ -27,54 +33,51 @@ interface Comparison<Code extends string> {
   readonly have: number;
   /** What is needed; `limit` of the outcome. */
   readonly need: number;
+  readonly about?: string;
   readonly line?: string;
-  readonly params?: Checked['params'];
+  readonly params?: Params;
 }
 
-/** A check that asks for at least so much. */
-export const atLeast = <Code extends string>({
-  code,
-  path,
-  kind,
-  have,
-  need,
-  line,
-  params = {},
-}: Comparison<Code>): Checked<Code> => ({
+const outcome = <Code extends string>(
+  { code, path, kind, have, need, about, line, params = {} }: Comparison<Code>,
+  verdict: Verdict,
+  margin: number,
+): Checked<Code> => ({
   code,
   path,
   kind,
   value: have,
   limit: need,
-  verdict: verdictOf(have, need),
-  margin: need > 0 ? have / need : Infinity,
+  verdict,
+  margin,
   params,
-  ...(line ? { line } : {}),
+  ...(about === undefined ? {} : { about }),
+  ...(line === undefined ? {} : { line }),
 });
 
+/** A check that asks for at least so much. */
+export const atLeast = <const Code extends string>(c: Comparison<Code>): Checked<Code> =>
+  outcome(c, verdictOf(c.have, c.need), c.need > 0 ? c.have / c.need : Infinity);
+
 /** A check that allows at most so much: `have` may reach `need`. */
-export const atMost = <Code extends string>({
-  code,
-  path,
-  kind,
-  have,
-  need,
-  line,
-  params = {},
-}: Comparison<Code>): Checked<Code> => ({
-  code,
-  path,
-  kind,
-  value: have,
-  limit: need,
-  verdict: verdictOf(need, have),
-  margin: have > 0 ? need / have : Infinity,
-  params,
-  ...(line ? { line } : {}),
-});
+export const atMost = <const Code extends string>(c: Comparison<Code>): Checked<Code> =>
+  outcome(c, verdictOf(c.need, c.have), c.have > 0 ? c.need / c.have : Infinity);
 
 /** A limit of comfort, not of strength: missed, it is only called thin; kept by however little, it holds. */
 export const comfort = <Code extends string>(checked: Checked<Code>): Checked<Code> => ({
   ...checked,
   verdict: checked.margin < 1 ? 'thin' : 'holds',
 });
+
+/** Rounding that no limit without an allowance may trip over. */
+const ROUNDING = 1e-9;
+
+/** A limit that carries no allowance: kept by however little it holds, missed it is what is given. */
+export const exactly = <Code extends string>(
+  checked: Checked<Code>,
+  missed: Verdict = 'gives-out',
+): Checked<Code> => ({ ...checked, verdict: checked.margin >= 1 - ROUNDING ? 'holds' : missed });
+
+/** A sum with links missing can only show that it is too much: short of that nothing is known. */
+export const unlessMissing = <Code extends string>(checked: Checked<Code>, missing: number): Checked<Code> =>
+  missing > 0 && checked.verdict !== 'gives-out' ? { ...checked, verdict: 'not-known' } : checked;

@@ -1,3 +1,2 @@
-export { byWeight, THIN_MARGIN, type Verdict, verdictOf, worstVerdict } from './verdict';
-export type { Edit, EditValue, Finding, Issue, Remedy } from './finding';
-export { atLeast, atMost, type Checked, comfort } from './checked';
+export { byWeight, severity, THIN_MARGIN, type Verdict, verdictOf, worstVerdict } from './verdict';
+export { atLeast, atMost, type Checked, comfort, exactly, type Params, unlessMissing } from './checked';

@@ -3,20 +3,23 @@
  */
 export type Verdict = 'holds' | 'thin' | 'gives-out' | 'not-known';
 
-const rank: Record<Verdict, number> = { 'gives-out': 3, thin: 2, 'not-known': 1, holds: 0 };
+/** How much a verdict weighs where several stand together. */
+export const severity: Readonly<Record<Verdict, number>> = {
+  'gives-out': 3,
+  thin: 2,
+  'not-known': 1,
+  holds: 0,
+};
 
 /** The verdict that decides where several stand together; of an empty list `not-known`. */
 export function worstVerdict(verdicts: readonly Verdict[]): Verdict {
-  return (
-    verdicts.reduce<Verdict | undefined>(
-      (worst, v) => (worst === undefined || rank[v] > rank[worst] ? v : worst),
-      undefined,
-    ) ?? 'not-known'
-  );
+  let worst: Verdict | undefined;
+  for (const v of verdicts) if (worst === undefined || severity[v] > severity[worst]) worst = v;
+  return worst ?? 'not-known';
 }
 
 /** Orders the worst first. */
-export const byWeight = (a: Verdict, b: Verdict): number => rank[b] - rank[a];
+export const byWeight = (a: Verdict, b: Verdict): number => severity[b] - severity[a];
 
 /**
  * Below this ratio of limit to wish a check that holds is called thin. The limits themselves carry their

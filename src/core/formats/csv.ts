@@ -2,8 +2,7 @@ import Papa from 'papaparse';
 
 /**
  * Rows of a CSV text. The first line that is no comment says what stands between columns: a guess over all
- * lines
- * would be misled by decimal commas.
+ * lines would be misled by decimal commas.
  */
 export function csvRows(text: string): string[][] {
   const plain = text.replace(/^\uFEFF/, '');

@@ -1,5 +1,5 @@
-import { brokenRule, fieldRuleAt, type Measure, rangeInWords } from '@/core/model';
-import { parseQuantity, wantedText } from '@/core/units';
+import { brokenRule, fieldRuleAt, type Measure } from '@/core/model';
+import { parseQuantity, rangeInWords, wantedText } from '@/core/units';
 import { csvRows } from './csv';
 
 export interface CurvePoint {

@@ -1,4 +1,5 @@
 export {
+  fileTooLarge,
   MAX_FILE_BYTES,
   projectFileName,
   readProjectFile,
@@ -7,3 +8,4 @@ export {
 } from './project-file';
 export { type CurvePoint, type CurveRead, readCurveCsv } from './curve-csv';
 export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';
+export { type Computable, computable } from './computable';

@@ -20,9 +20,8 @@ const plain = ['name', 'price', 'on hand', 'note'] as const;
 
 /**
  * Reads parts of one family. The first line names the columns: `name`, `price`, `on hand`, `note`, and the
- * paths of
- * the inputs or the short titles of the family's columns. Every figure carries its unit. All lines or none;
- * never throws.
+ * paths of the inputs or the short titles of the family's columns. Every figure carries its unit. All lines
+ * or none; never throws.
  */
 export function readPartsCsv(family: Family, text: string): PartsRead {
   const data = csvRows(text);

@@ -1,16 +1,16 @@
-import type { Issue } from '@/core/findings';
-import { openProject, type Opened, type Project } from '@/core/model';
+import { type Issue, openProject, type Opened, type Project } from '@/core/model';
 
 /** Largest project file that is read, bytes. */
 export const MAX_FILE_BYTES = 5 * 1024 * 1024;
 /** Deeper nesting than any machine has: refused before the schema walks into it. */
 const MAX_DEPTH = 40;
 
-const tooLarge = (bytes: number): Issue => ({
-  code: 'too-large',
+/** A file that is too large to be read. */
+export const fileTooLarge = (bytes: number): Issue => ({
+  code: 'file-too-large',
   path: [],
   read: `${bytes} bytes`,
-  wanted: `a file of at most ${MAX_FILE_BYTES} bytes`,
+  params: { most: MAX_FILE_BYTES },
 });
 
 function depthOf(value: unknown): number {
@@ -27,34 +27,22 @@ function depthOf(value: unknown): number {
 /** Reads a machine out of a value that came as JSON; never throws. */
 export function readProjectValue(value: unknown): Opened {
   if (depthOf(value) > MAX_DEPTH)
-    return {
-      ok: false,
-      issues: [{ code: 'too-deep', path: [], wanted: `at most ${MAX_DEPTH} levels of nesting` }],
-    };
+    return { ok: false, issues: [{ code: 'too-deep', path: [], params: { most: MAX_DEPTH } }] };
   return openProject(value);
 }
 
 /** Reads the text of a project file; never throws. A byte order mark is passed over. */
 export function readProjectFile(text: string): Opened {
   const bytes = new TextEncoder().encode(text).length;
-  if (bytes > MAX_FILE_BYTES) return { ok: false, issues: [tooLarge(bytes)] };
+  if (bytes > MAX_FILE_BYTES) return { ok: false, issues: [fileTooLarge(bytes)] };
   let value: unknown;
   try {
     value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (cause) {
     const start = text.trim().slice(0, 40);
-    return {
-      ok: false,
-      issues: [
-        {
-          code: 'not-json',
-          path: [],
-          ...(start ? { read: start } : {}),
-          wanted: 'a JSON file written by this application',
-          why: cause instanceof Error ? cause.message.slice(0, 160) : 'not JSON',
-        },
-      ],
-    };
+    const why = cause instanceof Error ? cause.message.slice(0, 160) : 'not JSON';
+    const issue: Issue = { code: 'not-json', path: [], ...(start ? { read: start } : {}), params: { why } };
+    return { ok: false, issues: [issue] };
   }
   return readProjectValue(value);
 }

@@ -2,6 +2,7 @@ import { atLeast, atMost, type Checked, comfort } from '@/core/findings';
 import type { Axis } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
+import type { Busiest } from './busiest';
 import { guideCases, plateLoad } from './cases';
 import {
   carriageLateral,
@@ -14,7 +15,6 @@ import {
 } from './formulas';
 import { mountingLimit } from './limits';
 import { equivalentOf, type PlateShape } from './plate';
-import type { Busiest } from './resolve';
 import { rodSagOf } from './rod';
 
 export type GuideConcern =

@@ -1,12 +1,5 @@
-export {
-  resolveGuide,
-  type ResolvedGuide,
-  loadsIn,
-  plateShape,
-  busiest,
-  type Busiest,
-  type GuideFigure,
-} from './resolve';
+export { busiest, type Busiest, loadsIn, plateShape } from './busiest';
+export { type GuideFigure, resolveGuide, type ResolvedGuide } from './resolve';
 export { type GuideCaseId, guideCases } from './cases';
 export type { GuideConcern } from './concerns';
 export {

@@ -44,11 +44,9 @@ export const evenSquares = (n: number, length: number): number =>
 
 /**
  * What the springs amount to about each axis, in m² of one carriage's stiffness. A regular grid makes the
- * five
- * unknowns (lift, side, roll, pitch, yaw) independent of one another. A carriage with two rows of balls
- * resists
- * roll by half its stiffness in each row, one of a length L resists pitch and yaw like an even bed of springs
- * (L²/12).
+ * five unknowns (lift, side, roll, pitch, yaw) independent of one another. A carriage with two rows of balls
+ * resists roll by half its stiffness in each row, one of a length L resists pitch and yaw like an even bed of
+ * springs (L²/12).
  */
 export function plateSquares({ rails, perRail, spacing, length, races, carriage }: PlateShape) {
   const n = rails * perRail;
@@ -63,8 +61,8 @@ const share = (moment: number, arm: number, squares: number) => (squares > 0 ? (
 
 /**
  * Load of the carriage at (x, y). @param yawHelp what two drives, each tied to its side, add against yaw, in
- * m² of one
- * carriage's lateral stiffness; 0 for a single drive. @param squares of the shape, where they are at hand.
+ * m² of one carriage's lateral stiffness; 0 for a single drive. @param squares of the shape, where they are
+ * at hand.
  */
 export function carriageLoad(
   shape: PlateShape,

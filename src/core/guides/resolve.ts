@@ -2,27 +2,11 @@ import type { Checked } from '@/core/findings';
 import type { Axis } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { type GuideCaseId, guideCases, plateLoad } from './cases';
+import { busiest, type Busiest, loadsIn, plateShape } from './busiest';
 import { type GuideConcern, guideConcerns } from './concerns';
 import { carriageGive, guideDrag, guideLife, lubrication } from './formulas';
 import { rodSagOf } from './rod';
-import {
-  type CarriageLoad,
-  carriageLoad,
-  carriagePlaces,
-  equivalentOf,
-  type PlateShape,
-  plateSquares,
-} from './plate';
-
-/** The busiest carriage of all cases. */
-export interface Busiest {
-  readonly at: GuideCaseId;
-  readonly load: CarriageLoad;
-  readonly equivalent: Quantity<'force'>;
-  /** Index of the case in `guideCases`. */
-  readonly index: number;
-}
+import type { PlateShape } from './plate';
 
 export interface GuideFigure {
   readonly id: string;
@@ -48,71 +32,12 @@ export interface ResolvedGuide {
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
 }
 
-/** The plate, where enough of it is given. A single row must be able to take its moment by itself. */
-export function plateShape({ guide }: Axis): PlateShape | undefined {
-  const [rails, perRail] = [guide.rails.si as number, guide.perRail.si as number];
-  const carriage = guide.carriageLength?.si ?? 0;
-  const spacing = rails > 1 ? guide.spacing?.si : 0;
-  const length =
-    perRail > 1
-      ? guide.carriageSpan && guide.carriageLength
-        ? Math.max(0, guide.carriageSpan.si - guide.carriageLength.si)
-        : undefined
-      : 0;
-  if (spacing === undefined || length === undefined) return undefined;
-  if ((rails === 1 && !guide.raceSpacing.si) || (length === 0 && !carriage)) return undefined;
-  return {
-    rails,
-    perRail,
-    spacing,
-    length,
-    races: guide.raceSpacing.si,
-    carriage: ownMoment(guide.kind) ? carriage : perRail > 1 ? 0 : carriage,
-  };
-}
-
-/**
- * Rail carriages resist tilting by themselves; bushes and wheels are let to align, unless one stands alone on
- * its rail.
- */
-const ownMoment = (kind: Axis['guide']['kind']) => kind === 'profile' || kind === 'miniature';
-
 /** What two drives, each holding its own side, add against yaw; m² of one carriage's lateral stiffness. */
 function yawHelpOf({ drive, guide }: Axis, driveStiffness: number): number {
   const both = drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft);
   if (!both) return 0;
   const apart = guide.driveY.si ? 2 * Math.abs(guide.driveY.si) : (guide.spacing?.si ?? 0);
   return (driveStiffness * apart * apart) / 2 / guide.lateralStiffness.si;
-}
-
-/** Signed loads of all carriages in a case. */
-export function loadsIn(
-  axis: Axis,
-  mass: number,
-  shape: PlateShape,
-  yawHelp: number,
-  index: number,
-): CarriageLoad[] {
-  const load = plateLoad(axis, mass, guideCases(axis)[index]!);
-  return carriagePlaces(shape).map(({ x, y }) => carriageLoad(shape, load, x, y, yawHelp));
-}
-
-/** The busiest carriage: it always is one at a corner of the plate. */
-export function busiest(axis: Axis, mass: number, shape: PlateShape, yawHelp: number): Busiest {
-  const [x, y] = [shape.length / 2, shape.spacing / 2];
-  const squares = plateSquares(shape);
-  let found: Busiest | undefined;
-  guideCases(axis).forEach((one, index) => {
-    const load = plateLoad(axis, mass, one);
-    for (const sx of [-x, x])
-      for (const sy of [-y, y]) {
-        const at = carriageLoad(shape, load, sx, sy, yawHelp, squares);
-        const equivalent = equivalentOf(at, shape);
-        if (!found || equivalent > found.equivalent)
-          found = { at: one.id, load: at, equivalent: quantity('force', equivalent), index };
-      }
-  });
-  return found!;
 }
 
 /**

@@ -2,7 +2,9 @@ import { axisReport, briefWorking } from '@/core/machine';
 import {
   applyEdits,
   type Axis,
+  type Edit,
   guess,
+  type Plain,
   startingAxis,
   startingBody,
   startingBrief,
@@ -16,7 +18,7 @@ import {
 import type { Kind } from '@/core/units';
 import type { Formula, Line } from '@/core/worksheet';
 
-const edit = (path: string, value: unknown) => ({ path, value: value as never });
+const edit = (path: string, value: Plain): Edit => ({ path, value });
 
 /** Invented axes that between them use every formula: each kind of drive, motor, reducer and guide once. */
 function sampleAxes(): Axis[] {
@@ -143,7 +145,7 @@ function sampleBrief() {
   };
   const cuts = (['mill', 'plasma', 'knife', 'light'] as const).map((kind) => startingCut(kind, kind));
   const stand = (['member', 'plate', 'motor', 'spindle', 'cable-chain'] as const).map((kind) =>
-    startingBody(kind, startingShape(kind)),
+    startingBody(kind, kind, startingShape(kind)),
   );
   return briefWorking({
     ...startingProject('sample', ''),

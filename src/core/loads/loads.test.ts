@@ -323,7 +323,9 @@ describe('masses out of shapes', () => {
   it.each(['member', 'plate', 'motor', 'spindle', 'cable-chain'] as const)(
     'a starting %s has a mass',
     (kind) => {
-      expect(bodies.massOf(startingBody('a', startingShape(kind)), 'x', silentWorksheet)).toBeGreaterThan(0);
+      expect(
+        bodies.massOf(startingBody('a', 'a', startingShape(kind)), 'x', silentWorksheet),
+      ).toBeGreaterThan(0);
     },
   );
 });

@@ -50,12 +50,10 @@ export const engagement = (width: number): number => Math.acos(1 - 2 * Math.min(
 
 /**
  * Kienzle's force on each tooth, summed over the teeth and over one turn (Kienzle 1952; Altintas,
- * Manufacturing Automation):
- * means by Simpson's rule over the engagement, peaks and RMS by 720 steps between two teeth. A tooth stands
- * at phi from the
- * line across the feed; conventional cutting starts at phi = 0 with no chip, climb cutting ends at 180° with
- * none.
- * Straight flutes: the peak of a spiral cutter is lower, the mean is the same.
+ * Manufacturing Automation): means by Simpson's rule over the engagement, peaks and RMS by 720 steps between
+ * two teeth. A tooth stands at phi from the line across the feed; conventional cutting starts at phi = 0 with
+ * no chip, climb cutting ends at 180° with none. Straight flutes: the peak of a spiral cutter is lower, the
+ * mean is the same.
  * @param onStep is told the share of the turn and both forces at each step, for drawing.
  */
 export function millingForce(

@@ -1,3 +1,40 @@
+export * from './axes';
+export * from './brief';
+export * from './structure';
+export type { OwnPart } from './parts';
+export { type FileEntry, MOST_FILE_BYTES } from './files';
+export {
+  type Body,
+  type MaterialId,
+  materialIds,
+  type Section,
+  type SectionKind,
+  sectionKinds,
+  type Shape,
+  startingBody,
+  startingSection,
+  startingShape,
+  tubeMakings,
+} from './bodies';
+export {
+  axisFields,
+  type AxisFieldPath,
+  capsAt,
+  fieldRuleAt,
+  FORMAT,
+  type Project,
+  projectFields,
+  projectJsonSchema,
+  VERSION,
+} from './document';
+export { projectIssues } from './document-rules';
+export type { Edit, MeasurePath, Plain, ValueAt } from './edit';
+export { change, type Changed, issuesBroughtIn } from './gate';
+export { guess } from './guess';
+export type { IssueParams } from './params';
+export type { RuleCode } from './rule-codes';
+export { type Caps, MOST_NAME } from './input';
+export { type FormatCode, type Issue, type IssueCode, keysOf, shorten } from './issue';
 export {
   type Basis,
   bases,
@@ -7,80 +44,12 @@ export {
   halfWidth,
   isMeasure,
   type Measure,
+  MOST_TYPED,
+  type RangeFault,
 } from './measure';
-export { axisFields, type AxisFieldPath, fieldRuleAt } from './fields';
-export {
-  type Axis,
-  type BeltDrive,
-  type ChainDrive,
-  type Drive,
-  type DriveKind,
-  FORMAT,
-  type GearedMotor,
-  type Guide,
-  type GuideKind,
-  guideKinds,
-  type Motor,
-  type MotorKind,
-  type OwnPart,
-  type Pin,
-  type Project,
-  projectJsonSchema,
-  type RackDrive,
-  type Reducer,
-  type ScrewDrive,
-  type Servo,
-  type Stepper,
-  VERSION,
-} from './schema';
-export { type Role, roles, startingAxis, startingProject } from './starting';
-export {
-  guess,
-  guideOfKind,
-  startingCoupling,
-  startingDrive,
-  startingMotor,
-  startingReducer,
-} from './starting-drives';
-export { applyEdits, getAt, setAt } from './path';
-export { axisIssues, projectIssues } from './rules';
-export { machineIssues } from './rules-machine';
-export { migrate, type Migration, migrations } from './migrate';
-export { explainIssue, openProject, type Opened, rangeInWords } from './open';
-export {
-  fieldOf,
-  type MaterialId,
-  materialIds,
-  maybeOf,
-  type Section,
-  type SectionKind,
-  sectionKinds,
-  sectionRules,
-  tubeMakings,
-} from './section-schema';
-export {
-  type Arrangement,
-  arrangements,
-  type Body,
-  bodyRules,
-  type Brief,
-  type Cut,
-  machineRules,
-  type MillCut,
-  type Shape,
-  type StockKind,
-  stocks,
-  type Structure,
-  type Work,
-  works,
-} from './machine-schema';
-export {
-  startingBody,
-  startingBrief,
-  startingCut,
-  startingSection,
-  startingShape,
-  startingStructure,
-  stockForces,
-  stockInputs,
-} from './starting-machine';
+export { mendOf } from './mend';
+export { migrate } from './migrate';
+export { openProject, type Opened } from './open';
+export { applyEdits, getAt, put, putInAxis, setAt } from './path';
+export type { Doc, SliceSteps } from './slice';
+export { type MachineNames, startingProject } from './starting';

@@ -16,16 +16,21 @@ export const defaultSpread: Record<Basis, number> = {
   estimate: 0.25,
 };
 
-/** A typed input: the SI number, what was typed, where it comes from and how far it may be off. */
-export interface Measure<K extends Kind = Kind> {
+/** Half-width of a 95 % interval, relative to the value or absolute in SI. */
+export type Spread = { readonly by: 'relative' | 'absolute'; readonly halfWidth: number };
+
+/**
+ * A typed input: the SI number, what was typed, where it comes from and how far it may be off (left out: by
+ * basis). A type, not an interface, so that it passes as the plain data that an edit carries.
+ */
+export type Measure<K extends Kind = Kind> = {
   readonly typed: string;
   readonly si: Quantity<K>;
   readonly basis: Basis;
-  /** Half-width of a 95 % interval, relative to the value or absolute in SI; left out: by basis. */
-  readonly spread?: { readonly by: 'relative' | 'absolute'; readonly halfWidth: number };
-}
+  readonly spread?: Spread | undefined;
+};
 
-/** Range of an input in SI. `above` and `below` are open ends, `min` and `max` closed ones. */
+/** Range of an input in SI. `above` is an open end, `min` and `max` are closed ones. */
 export interface FieldRule<K extends Kind = Kind> {
   readonly kind: K;
   readonly above?: number;
@@ -44,11 +49,11 @@ export function halfWidth(measure: Measure): number {
     : Math.abs(measure.si) * measure.spread.halfWidth;
 }
 
+/** How a value breaks a rule. */
+export type RangeFault = 'not-finite' | 'too-small' | 'too-large' | 'not-whole';
+
 /** The part of a rule that a value breaks, or undefined. */
-export function brokenRule(
-  rule: FieldRule,
-  si: number,
-): 'not-finite' | 'too-small' | 'too-large' | 'not-whole' | undefined {
+export function brokenRule(rule: FieldRule, si: number): RangeFault | undefined {
   if (!Number.isFinite(si)) return 'not-finite';
   if ((rule.above !== undefined && si <= rule.above) || (rule.min !== undefined && si < rule.min))
     return 'too-small';
@@ -56,21 +61,24 @@ export function brokenRule(
   return rule.whole && !Number.isInteger(si) ? 'not-whole' : undefined;
 }
 
+/** Longest text that a field keeps of what was typed. */
+export const MOST_TYPED = 80;
+
 // What was typed and the SI value are kept side by side; a file in which they disagree was damaged or
 // edited by hand in one place only, and it is not for us to guess which one is meant.
 const AGREEMENT = 1e-6;
 
 /** Zod schema of a measure under a field's rule. */
 export function measureSchema<K extends Kind>(rule: FieldRule<K>): z.ZodType<Measure<K>> {
-  const schema = z
+  return z
     .strictObject({
-      typed: z.string().max(80),
+      typed: z.string().max(MOST_TYPED),
       // For the published schema only: the check below says what is wrong in our own words.
       si: z.number().meta({
         ...(rule.above === undefined ? {} : { exclusiveMinimum: rule.above }),
         ...(rule.min === undefined ? {} : { minimum: rule.min }),
         maximum: rule.max,
-      }),
+      }) as z.ZodType as z.ZodType<Quantity<K>>,
       basis: z.enum(bases),
       spread: z
         .strictObject({ by: z.enum(['relative', 'absolute']), halfWidth: z.number().min(0) })
@@ -94,11 +102,10 @@ export function measureSchema<K extends Kind>(rule: FieldRule<K>): z.ZodType<Mea
           code: 'custom',
           input: typed,
           path: ['typed'],
-          params: { rule: 'disagrees', field: rule, si },
+          params: { rule: 'typed-disagrees', field: rule, si },
         });
     })
     .meta({ description: `${rule.kind} in SI units` });
-  return schema as unknown as z.ZodType<Measure<K>>;
 }
 
 /** Tells a measure from the other leaves of a project. */

@@ -1,8 +1,22 @@
-import type { Edit } from '@/core/findings';
+import type { Edit, Plain, ValueAt } from './edit';
+import type { Project } from './document';
+import type { Axis } from './axes/schema';
 
 type Tree = Record<string, unknown> | unknown[];
 
 const isTree = (value: unknown): value is Tree => typeof value === 'object' && value !== null;
+
+/** An edit of a machine: the value must be what stands at the path. */
+export const put = <const P extends string>(path: P, value: ValueAt<Project, P>): Edit => ({
+  path,
+  value: value as Plain,
+});
+
+/** An edit of an axis, its path leading from inside it. */
+export const putInAxis = <const P extends string>(path: P, value: ValueAt<Axis, P>): Edit => ({
+  path,
+  value: value as Plain,
+});
 
 /**
  * The value at a dotted path such as `drive.lead` or `loads.masses.0.mass`; undefined where it ends early.
@@ -35,8 +49,8 @@ function setKeys(root: unknown, keys: readonly string[], at: number, value: unkn
 
 /**
  * Applies edits one after another. What lies on a path is copied once, however many edits go through it; all
- * else is shared with
- * the original. @throws RangeError where a path leaves the tree: a programming error, not a user's.
+ * else is shared with the original.
+ * @throws RangeError where a path leaves the tree: a programming error, not a user's.
  */
 export function applyEdits<T>(root: T, edits: readonly Edit[]): T {
   const fresh = new Set<unknown>();

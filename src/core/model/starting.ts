@@ -1,92 +1,31 @@
-import { type Axis, FORMAT, type Project, VERSION } from './schema';
-import { startingBrief } from './starting-machine';
-import { guess as m, startingCoupling, startingDrive, startingGuide, startingMotor } from './starting-drives';
+import { type AxisNames, startingAxis } from './axes/starting';
+import { startingBrief } from './brief/starting';
+import { FORMAT, type Project, VERSION } from './document';
 
-export type Role = Axis['role'];
-
-/**
- * Names of the roles. Letters follow ISO 841 for a moving gantry (X the long way, Z along the spindle); they
- * are only a proposal.
- */
-export const roles: Record<Role, { readonly name: string; readonly letter: string }> = {
-  bed: { name: 'Bed axis', letter: 'X' },
-  gantry: { name: 'Gantry axis', letter: 'Y' },
-  plunge: { name: 'Plunge axis', letter: 'Z' },
-  table: { name: 'Table axis', letter: 'X' },
-};
-
-/**
- * An axis to start from. Every figure is marked as an estimate, so that each is asked for; the values are a
- * middling hobby axis and stand for nothing real.
- */
-export function startingAxis(role: Role, id: string): Axis {
-  const upright = role === 'plunge';
-  const travel = upright ? 0.12 : 0.8;
-  return {
-    id,
-    role,
-    ...roles[role],
-    carriedBy: null,
-    demands: {
-      travel: m('length', upright ? '120 mm' : '800 mm'),
-      inclination: m('angle', upright ? '90°' : '0°'),
-      feed: m('speed', upright ? '1 m/min' : '2 m/min'),
-      rapid: m('speed', upright ? '3 m/min' : '5 m/min'),
-      acceleration: m('acceleration', '0.5 m/s²'),
-      jerk: null,
-      cuttingForce: m('force', '100 N'),
-      cuttingFrom: 'typed',
-      lostMotion: null,
-    },
-    loads: {
-      masses: [
-        { id: 'all', name: 'All that moves', mass: m('mass', upright ? '8 kg' : '25 kg'), shape: null },
-      ],
-      guideDrag: m('force', '20 N'),
-      otherDrag: m('force', '0 N'),
-      counterbalance: m('force', '0 N'),
-    },
-    guide: startingGuide(),
-    drive: startingDrive('screw', travel),
-    reducer: null,
-    coupling: startingCoupling(),
-    motor: startingMotor('stepper'),
-    driver: {
-      marking: 'crest',
-      setCurrent: m('current', '2.8 A'),
-      microsteps: m('count', '8'),
-      maxVoltage: m('voltage', '50 V'),
-      maxCurrent: m('current', '4.2 A'),
-    },
-    supply: {
-      voltage: m('voltage', '36 V'),
-      power: null,
-      others: m('power', '0 W'),
-      capacitance: null,
-      brakeResistor: 'none',
-    },
-    controller: { pulseLimit: m('pulseRate', '100 kHz') },
-    duty: [],
-    parts: {},
-  };
+/** What a new machine is called, and its first axis; words come from above. */
+export interface MachineNames extends AxisNames {
+  readonly machine: string;
 }
 
+const plain: MachineNames = { machine: 'machine', axis: 'bed', body: 'bed' };
+
 /** A machine with one bed axis to start from. @param now ISO date and time. */
-export function startingProject(id: string, now: string): Project {
+export function startingProject(id: string, now: string, names: MachineNames = plain): Project {
   return {
     format: FORMAT,
     version: VERSION,
     id,
-    name: 'New machine',
+    name: names.machine,
     note: '',
     units: 'metric',
     created: now,
     changed: now,
     brief: startingBrief(),
-    axes: [startingAxis('bed', 'bed')],
+    axes: [startingAxis('bed', 'bed', names)],
+    pins: [],
     structure: null,
     stand: [],
     ownParts: [],
-    pins: [],
+    files: [],
   };
 }

@@ -58,8 +58,7 @@ function reachableSpeed(distance: number, acceleration: number, jerk: number | u
 
 /**
  * A move from rest to rest: trapezoidal, or with seven phases where a jerk is given (Biagiotti and
- * Melchiorri,
- * Trajectory Planning for Automatic Machines and Robots, chapter 3).
+ * Melchiorri, Trajectory Planning for Automatic Machines and Robots, chapter 3).
  * @param distance m, above 0. @param speed m/s, above 0. @param acceleration m/s², above 0. @param jerk m/s³,
  * above 0 or left out.
  */

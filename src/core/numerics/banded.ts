@@ -74,8 +74,7 @@ export function solveBanded({ size, width, values }: Banded, x: Float64Array): v
 
 /**
  * Those entries of the inverse that lie in the band, without the others: size x width² steps in place of
- * size² x width
- * (Takahashi, Fagan and Chen 1973; Erisman and Tinney 1975).
+ * size² x width (Takahashi, Fagan and Chen 1973; Erisman and Tinney 1975).
  */
 export function inverseInBand({ size, width, values }: Banded): Banded {
   const w = width + 1;

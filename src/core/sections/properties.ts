@@ -31,8 +31,7 @@ const len = (si: number): Quantity<'length'> => quantity('length', si);
 
 /**
  * Corner radii of a hollow section, m. EN 10219-2: outside 2 T up to 6 mm wall, 2.5 T up to 10 mm, 3 T above,
- * inside one
- * wall less; EN 10210-2: 1.5 T and 1.0 T. @param wall m.
+ * inside one wall less; EN 10210-2: 1.5 T and 1.0 T. @param wall m.
  */
 export function cornerRadii(
   making: 'cold' | 'hot' | 'sharp',

@@ -13,10 +13,8 @@ export interface FrameElement {
 
 /**
  * Stiffness of a 3-D beam element in its own axes, 12 x 12, row by row: axial, twist, and bending with shear
- * in two planes
- * (Przemieniecki, Theory of Matrix Structural Analysis; Timoshenko). Unknowns of each end: along, side, up,
- * and the turns
- * about them. @param length m, above 0.
+ * in two planes (Przemieniecki, Theory of Matrix Structural Analysis; Timoshenko). Unknowns of each end:
+ * along, side, up, and the turns about them. @param length m, above 0.
  */
 export function elementStiffness(
   { EA, EIv, EIl, GJ, GAv, GAl }: MemberProperties,
@@ -104,9 +102,8 @@ export function toGlobal(k: Float64Array, axes: readonly [Vector, Vector, Vector
 
 /**
  * How the six movements of a point inside a member follow from those of its ends, in own axes, 6 x 12, row by
- * row: exact for a
- * member without load between its ends, shear counted in (interdependent interpolation). @param at place, 0
- * to 1.
+ * row: exact for a member without load between its ends, shear counted in (interdependent interpolation).
+ * @param at place, 0 to 1.
  */
 export function shapes({ EIv, EIl, GAv, GAl }: MemberProperties, length: number, at: number): Float64Array {
   const n = new Float64Array(72);
@@ -138,8 +135,7 @@ export function shapes({ EIv, EIl, GAv, GAl }: MemberProperties, length: number,
 
 /**
  * What a point inside a member gives by itself while both ends are held: 6 x 6 flexibility in own axes; added
- * to what the ends
- * give, the answer is exact between the nodes too. Zero at the ends.
+ * to what the ends give, the answer is exact between the nodes too. Zero at the ends.
  */
 export function innerFlexibility(member: MemberProperties, length: number, at: number): Float64Array {
   const f = new Float64Array(36);

@@ -7,8 +7,7 @@ export type Six = readonly [number, number, number, number, number, number];
 
 /**
  * A beam that carries the tool: across two columns (portal) or out from one side (arm). x runs along the bed,
- * y along the
- * beam from its first end, z up. What it stands on follows with `Base`.
+ * y along the beam from its first end, z up. What it stands on follows with `Base`.
  */
 export interface GantryInput {
   readonly kind: 'portal' | 'arm';
@@ -143,8 +142,8 @@ export function buildGantry(input: GantryInput, feetStiffness: readonly number[]
 
 /**
  * How a force at a point loads the beams where the carriage stands: 6 rows a beam, 3 columns (forces along x,
- * y, z). Two beams
- * share forces and moments evenly; how they share a twist in truth follows from `coupleLoads`.
+ * y, z). Two beams share forces and moments evenly; how they share a twist in truth follows from
+ * `coupleLoads`.
  * @param arm from the middle of the beams to the point of the force: out along x, and up (negative: below).
  */
 export function beamLoads(offsets: readonly number[], arm: Vector): number[][] {
@@ -165,9 +164,8 @@ export function beamLoads(offsets: readonly number[], arm: Vector): number[][] {
 
 /**
  * One newton metre about the length of two beams, taken from their twist and given to them as a couple of
- * forces along x: it
- * loads nothing outside. The plate between them is stiff, so it settles at the share at which both turn
- * alike.
+ * forces along x: it loads nothing outside. The plate between them is stiff, so it settles at the share at
+ * which both turn alike.
  */
 export const coupleLoads = (offsets: readonly number[]): number[][] =>
   offsets.flatMap((o) =>

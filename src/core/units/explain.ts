@@ -1,5 +1,5 @@
 import type { Kind } from './kinds';
-import { formatNumber } from './format';
+import { formatNumber, formatQuantity, type UnitSystem } from './format';
 import type { ParseError } from './parse';
 import { kindWords } from './table';
 
@@ -42,4 +42,22 @@ export function explainParseError(kind: Kind, error: ParseError): string {
       );
     }
   }
+}
+
+/** A range of a kind of quantity, in SI; `above` is an open end. */
+export interface Range {
+  readonly kind: Kind;
+  readonly above?: number;
+  readonly min?: number;
+  readonly max: number;
+  readonly whole?: boolean;
+}
+
+/** A range in words: "above 0 mm, at most 30000 mm". @param system in whose units it is said. */
+export function rangeInWords(range: Range, system: UnitSystem = 'metric'): string {
+  const { kind, above, min, max, whole } = range;
+  const show = (si: number) => formatQuantity(kind, si, system, 6).text;
+  const low = above !== undefined ? `above ${show(above)}` : min !== undefined ? `at least ${show(min)}` : '';
+  const words = [low, `at most ${show(max)}`].filter(Boolean).join(', ');
+  return whole ? `a whole number, ${words}` : words;
 }

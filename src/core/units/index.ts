@@ -3,7 +3,7 @@ export { kindWords, type Unit, units } from './table';
 export { findUnit, kindsOfUnit } from './lookup';
 export { readNumber } from './number-text';
 export { type ParseError, type Parsed, parseQuantity } from './parse';
-export { explainParseError, wantedText } from './explain';
+export { explainParseError, type Range, rangeInWords, wantedText } from './explain';
 export {
   displayUnit,
   formatIn,

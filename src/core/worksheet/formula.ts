@@ -47,3 +47,14 @@ export function defineFormula<const S extends SymbolTable, const R extends Kind>
   const kind = spec.result.kind;
   return { ...rest, evaluate: (inputs) => quantity(kind, evaluate(inputs)) };
 }
+
+/**
+ * A formula with plain numbers, for those who know it by its id only.
+ * @param inputs SI, by name; one that is missing makes the result NaN.
+ */
+export function evaluateWith(formula: Formula, inputs: Readonly<Record<string, number>>): number {
+  const named = Object.entries(formula.symbols).map(
+    ([name, { kind }]) => [name, quantity(kind, inputs[name] ?? NaN)] as const,
+  );
+  return formula.evaluate(Object.fromEntries(named));
+}

@@ -1,6 +1,7 @@
 export {
   type Citation,
   defineFormula,
+  evaluateWith,
   type Formula,
   type InputsOf,
   type SymbolOf,

@@ -3,13 +3,16 @@ import '@testing-library/jest-dom/vitest';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { cutLoads, massReport } from '@/core/machine';
 import { startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { openSession, renderEditing } from '@test/helpers/session';
-import { CutAnswer, CutFields, CutList } from './cuts-view';
-import { ArrangementChoice, JobFields, Targets } from './job-view';
+import { openSession, renderOn } from '@test/helpers/session';
+import { ArrangementChoice } from './arrangement';
+import { CutAnswer } from './cut-answer';
+import { CutFields } from './cut-fields';
+import { CutList } from './cut-list';
+import { JobFields } from './job-fields';
 import { MassesView } from './masses-view';
+import { Targets } from './targets';
 
 afterEach(cleanup);
 const [kayak, , scenery] = demoMachines();
@@ -17,7 +20,7 @@ const [kayak, , scenery] = demoMachines();
 describe('the job', () => {
   it('takes work, sizes and money as people type them, and refuses nonsense by name', async () => {
     const session = await openSession(kayak!);
-    renderEditing(session, (project, editor) => <JobFields project={project} editor={editor} />);
+    renderOn(session, <JobFields />);
     await userEvent.selectOptions(screen.getByLabelText('Work'), 'plasma');
     expect(session.project!.brief.work).toBe('plasma');
     const door = screen.getByLabelText('Door');
@@ -33,6 +36,7 @@ describe('the job', () => {
     await userEvent.clear(screen.getByLabelText('Budget'));
     await userEvent.type(screen.getByLabelText('Budget'), 'much{Enter}');
     expect(session.project!.brief.budget).toBe(1500.5);
+    expect(screen.getByRole('alert')).toHaveTextContent('Budget: read “much”; wanted a number from 0');
     await userEvent.click(screen.getByRole('button', { name: 'No spindle' }));
     expect(session.project!.brief.spindle).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Give it a spindle' }));
@@ -40,16 +44,19 @@ describe('the job', () => {
   });
   it('draws six arrangements, says good and bad of each, and takes the one that is picked', async () => {
     const session = await openSession(kayak!);
-    renderEditing(session, (project, editor) => <ArrangementChoice project={project} editor={editor} />);
+    renderOn(session, <ArrangementChoice />);
     expect(screen.getAllByRole('radio')).toHaveLength(6);
     expect(screen.getByRole('radio', { name: /^Moving gantry/ })).toBeChecked();
-    expect(screen.getByRole('radio', { name: /^Moving table/ })).toHaveTextContent('not in this room');
+    expect(screen.getByRole('radio', { name: /^Moving table.*not in this room/ })).not.toBeChecked();
     await userEvent.click(screen.getByRole('radio', { name: /^Arm/ }));
     expect(session.project!.brief.arrangement).toBe('cantilever');
+    // By the arrow keys as any group of choices.
+    await userEvent.keyboard('{ArrowDown}');
+    expect(session.project!.brief.arrangement).toBe('lifted-two');
   });
   it('proposes targets with the reason, and takes them on demand', async () => {
     const session = await openSession(kayak!);
-    renderEditing(session, (project, editor) => <Targets project={project} editor={editor} />);
+    renderOn(session, <Targets />);
     await userEvent.click(screen.getByRole('button', { name: 'Take the proposal for the Plunge axis' }));
     expect(session.project!.axes[2]!.demands.lostMotion!.si).toBeCloseTo(0.00025, 9);
     expect(screen.queryByRole('button', { name: 'Take the proposal for the Plunge axis' })).toBeNull();
@@ -61,9 +68,7 @@ describe('cuts', () => {
   it('come and go; the worst is marked; each axis may take its load from them', async () => {
     const session = await openSession(kayak!);
     const onPick = vi.fn();
-    renderEditing(session, (project, editor) => (
-      <CutList project={project} editor={editor} loads={cutLoads(project.brief)} picked={0} onPick={onPick} />
-    ));
+    renderOn(session, <CutList picked={0} onPick={onPick} />);
     expect(screen.getByRole('button', { name: /^Aluminium.*the worst/ })).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Drag knife' }));
     expect(session.project!.brief.cuts.at(-1)).toMatchObject({ kind: 'knife', name: 'New cut' });
@@ -79,17 +84,13 @@ describe('cuts', () => {
     async () => {
       const session = await openSession(kayak!);
       const onWorking = vi.fn();
-      renderEditing(session, (project, editor) => (
+      renderOn(
+        session,
         <>
-          <CutFields project={project} editor={editor} index={0} />
-          <CutAnswer
-            project={project}
-            load={cutLoads(project.brief)[0]!}
-            cut={project.brief.cuts[0]!}
-            onWorking={onWorking}
-          />
-        </>
-      ));
+          <CutFields index={0} />
+          <CutAnswer index={0} onWorking={onWorking} />
+        </>,
+      );
       await userEvent.selectOptions(screen.getByLabelText('Material'), 'aluminium');
       expect(session.project!.brief.cuts[0]).toMatchObject({
         stock: 'aluminium',
@@ -106,19 +107,11 @@ describe('cuts', () => {
   );
   it('of no force say what they ask, and a machine without any says what to do', async () => {
     const session = await openSession(scenery!);
-    renderEditing(session, (project) => (
-      <CutAnswer
-        project={project}
-        load={cutLoads(project.brief)[0]!}
-        cut={project.brief.cuts[0]!}
-        onWorking={vi.fn()}
-      />
-    ));
+    renderOn(session, <CutAnswer index={0} onWorking={vi.fn()} />);
     expect(screen.getByText('24 N')).toBeInTheDocument();
     cleanup();
-    renderEditing(await openSession(startingProject('x', '2026-11-25T00:00:00.000Z')), (project, editor) => (
-      <CutList project={project} editor={editor} loads={[]} picked={-1} onPick={vi.fn()} />
-    ));
+    const empty = await openSession(startingProject('x', '2026-11-25T00:00:00.000Z'));
+    renderOn(empty, <CutList picked={-1} onPick={vi.fn()} />);
     expect(screen.getByText(/No cut is given yet/)).toBeInTheDocument();
   });
 });
@@ -126,9 +119,7 @@ describe('cuts', () => {
 describe('masses', () => {
   it('a body takes its mass from a shape, and the sum of every axis below follows', async () => {
     const session = await openSession(kayak!);
-    renderEditing(session, (project, editor) => (
-      <MassesView project={project} editor={editor} masses={massReport(project)} />
-    ));
+    renderOn(session, <MassesView />);
     const plunge = within(screen.getByRole('region', { name: 'Plunge axis' }));
     await userEvent.click(plunge.getByText('Spindle 2.2 kW with clamp'));
     await userEvent.selectOptions(plunge.getAllByLabelText('Mass by')[0]!, 'spindle');
@@ -142,6 +133,7 @@ describe('masses', () => {
       'plunge',
     );
     expect(session.project!.axes[0]!.carriedBy).toBeNull();
+    expect(within(screen.getByRole('region', { name: 'Bed axis' })).getByRole('alert')).toBeInTheDocument();
     const stand = within(screen.getByRole('region', { name: 'The stand' }));
     await userEvent.click(stand.getByRole('button', { name: 'Add a body' }));
     expect(session.project!.stand.at(-1)!.name).toBe('Another body');

@@ -3,12 +3,15 @@
 import type { ReactNode } from 'react';
 import { StorageProvider } from '@/session';
 import { UiProviders } from '@/ui/providers';
+import { JobProvider } from '@/workers';
 
-/** Theme, notices and storage around every page. */
+/** Theme, notices, storage and workers around every page. */
 export function AppFrame({ children }: { children: ReactNode }) {
   return (
     <UiProviders>
-      <StorageProvider>{children}</StorageProvider>
+      <StorageProvider>
+        <JobProvider>{children}</JobProvider>
+      </StorageProvider>
     </UiProviders>
   );
 }

@@ -1,35 +1,31 @@
 // @vitest-environment jsdom
 import '@testing-library/jest-dom/vitest';
-import { cleanup, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { setAt } from '@/core/model';
+import { guess, put } from '@/core/model';
 import { Session } from '@/session';
 import { askToKeep, Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
+import { renderOn } from '@test/helpers/session';
 import { SaveNotice } from './save-notice';
 import { Shortcuts } from './shortcuts';
-import { useMachineReport } from './use-machine-report';
+import { useKnown, useReport } from './reports-context';
 
 let serial = 0;
 const open: Session[] = [];
 let storage: MachineStorage;
 
 async function session(): Promise<Session> {
-  const s = new Session(
-    'tern-creek',
-    storage,
-    () => new Date(),
-    () => `fresh-${++serial}`,
-  );
+  const s = new Session('tern-creek', storage, { now: () => new Date() });
   await s.open();
   open.push(s);
   return s;
 }
 beforeEach(async () => {
   storage = new MachineStorage(new Database(`frame-${++serial}`));
-  await storage.add(demoProject(), () => 'unused');
+  await storage.add(demoProject());
 });
 afterEach(() => {
   cleanup();
@@ -131,18 +127,25 @@ describe('keys', () => {
 });
 
 describe('the report of the open machine', () => {
-  it('computes again only the axis that an edit touched', () => {
-    const project = demoProject();
-    const { result, rerender } = renderHook(({ p }) => useMachineReport(p, null), {
-      initialProps: { p: project },
-    });
-    const before = result.current;
-    rerender({
-      p: setAt(project, 'axes.0.demands.rapid', { typed: '1 m/min', si: 1 / 60, basis: 'estimate' }),
-    });
-    expect(result.current.axes[0]).not.toBe(before.axes[0]);
-    expect(result.current.axes[0]!.verdict).toBe('holds');
-    expect(result.current.axes[1]).toBe(before.axes[1]);
-    expect(result.current.verdict).toBe('thin');
+  it('computes again only the axis that an edit touched, and nothing for a word in the note', async () => {
+    const s = await session();
+    const seen: { report: ReturnType<typeof useReport>; known: ReturnType<typeof useKnown> }[] = [];
+    const View = () => {
+      seen.push({ report: useReport(), known: useKnown() });
+      return null;
+    };
+    renderOn(s, <View />);
+    const before = seen.at(-1)!;
+    act(() => void s.edit([put('note', 'a word')], { label: 'Note' }));
+    expect(seen.at(-1)!.known).toBe(before.known);
+    act(
+      () =>
+        void s.edit([put('axes.0.demands.rapid', guess('speed', '5 m/min'))], {
+          label: 'Rapid',
+        }),
+    );
+    const after = seen.at(-1)!;
+    expect(after.report.axes[0]).not.toBe(before.report.axes[0]);
+    expect(after.report.axes[1]).toBe(before.report.axes[1]);
   });
 });

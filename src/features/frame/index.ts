@@ -1,10 +1,17 @@
 export { AppFrame } from './app-frame';
 export { downloadText } from './download';
-export { MachineFrame, useOpenMachine } from './machine-frame';
-export { type AxisReports, type OpenReport, useAxisReports, useMachineReport } from './use-machine-report';
-export { machineHref, type StationId, stationNames } from './stations';
+export { exportMachine } from './export';
+export { type MachineEditor, machineEditor } from './editor';
+export { MachineFrame } from './machine-frame';
+export { MachineProvider, type OpenMachine, type Trial, useMachine, useTrial } from './machine-context';
+export {
+  type FlexState,
+  ReportsProvider,
+  useContextOf,
+  useFlex,
+  useFrameTrials,
+  useKnown,
+  useReport,
+} from './reports-context';
+export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { SheetHead, type SheetTab } from './sheet-head';
-export { type MachineEditor, useMachineEditor } from './use-machine-editor';
-export { MachineChoice, MachineField } from './machine-field';
-export { SectionFields } from './section-fields';
-export { useFlex } from './use-flex';

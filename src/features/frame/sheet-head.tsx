@@ -1,11 +1,13 @@
 'use client';
 
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Verdict } from '@/core/findings';
-import type { Project } from '@/core/model';
-import type { Session } from '@/session';
-import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { verdictWords } from '@/words';
+import { useMachine } from './machine-context';
 import styles from './sheet-head.module.css';
 import { SheetTools } from './sheet-tools';
 
@@ -19,45 +21,57 @@ export interface SheetTab {
   readonly verdict?: Verdict;
 }
 
+const noteOf = ({ note, verdict }: SheetTab) =>
+  verdict ? [note, verdictWords[verdict]].filter(Boolean).join(' · ') : note;
+
 /** The head of a sheet: name of the machine, small words to work with, tabs on the upper edge. */
 export function SheetHead({
-  session,
-  project,
   label,
   tabs,
   children,
 }: {
-  session: Session;
-  project: Project;
   label: string;
   tabs: readonly SheetTab[];
   children?: ReactNode;
 }) {
+  const { project } = useMachine();
+  const here = tabs.find((t) => t.here)?.id ?? false;
   return (
     <header className={styles.head}>
       <div className={styles.title}>
         <h1>{project.name}</h1>
-        <SheetTools session={session} project={project}>
-          {children}
-        </SheetTools>
+        <SheetTools>{children}</SheetTools>
       </div>
-      <nav aria-label={label} className={styles.tabs}>
-        {tabs.map((t) => (
-          <Link
-            key={t.id}
-            href={t.href}
-            aria-current={t.here ? 'page' : undefined}
-            data-here={t.here || undefined}
-            replace
-            scroll={false}
-            data-plain={t.verdict ? undefined : ''}
-          >
-            {t.verdict && <VerdictMark verdict={t.verdict} />}
-            <b>{t.title}</b>
-            <span>{t.verdict ? [t.note, verdictWords[t.verdict]].filter(Boolean).join(' · ') : t.note}</span>
-          </Link>
-        ))}
-      </nav>
+      {tabs.length > 0 && (
+        <nav aria-label={label} className={styles.tabs}>
+          {/* Each tab is an address of its own, so to readers this is a list of links. */}
+          <Tabs value={here} role="presentation" slotProps={{ list: { role: 'presentation' } }}>
+            {tabs.map((t) => (
+              <Tab
+                key={t.id}
+                value={t.id}
+                component={Link}
+                href={t.href}
+                role="link"
+                replace
+                scroll={false}
+                tabIndex={0}
+                aria-selected={undefined}
+                aria-current={t.here ? 'page' : undefined}
+                data-here={t.here || undefined}
+                data-plain={t.verdict ? undefined : ''}
+                label={
+                  <>
+                    {t.verdict && <VerdictMark verdict={t.verdict} />}
+                    <b>{t.title}</b>
+                    <span>{noteOf(t)}</span>
+                  </>
+                }
+              />
+            ))}
+          </Tabs>
+        </nav>
+      )}
     </header>
   );
 }

@@ -1,11 +1,10 @@
 'use client';
 
-import Dialog from '@mui/material/Dialog';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useSnackbar } from 'notistack';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Session } from '@/session';
+import { SheetDialog } from '@/ui/sheet-dialog';
+import { useShortcuts } from '@/ui/use-shortcuts';
 import styles from './frame.module.css';
 
 const keys: readonly (readonly [string, string])[] = [
@@ -17,54 +16,45 @@ const keys: readonly (readonly [string, string])[] = [
   ['?', 'this list'],
 ];
 
-const isField = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+/** How long it is said what was taken back, ms. */
+const SAID = 1800;
 
 /** Keyboard of every page of a machine. */
 export function Shortcuts({ session }: { session: Session }) {
   const [open, setOpen] = useState(false);
   const { enqueueSnackbar } = useSnackbar();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const command = (event.ctrlKey || event.metaKey) && !event.altKey;
-      const key = event.key.toLowerCase();
-      if (command && (key === 'z' || key === 'y')) {
-        // Also inside fields: the machine's history holds every keystroke's result, the browser's own does
-        // not.
-        event.preventDefault();
-        const back = key === 'z' && !event.shiftKey;
-        const label = back ? session.undo() : session.redo();
-        enqueueSnackbar(
-          label === undefined
-            ? `Nothing to ${back ? 'take back' : 'do again'}`
-            : `${back ? 'Taken back' : 'Done again'}: ${label}`,
-          { autoHideDuration: 1800, preventDuplicate: true },
-        );
-      } else if (event.key === '?' && !isField(event.target)) setOpen(true);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [session, enqueueSnackbar]);
+  const say = (text: string) => enqueueSnackbar(text, { autoHideDuration: SAID, preventDuplicate: true });
+  const undo = () => {
+    const label = session.undo();
+    say(label === undefined ? 'Nothing to take back' : `Taken back: ${label}`);
+  };
+  const redo = () => {
+    const label = session.redo();
+    say(label === undefined ? 'Nothing to do again' : `Done again: ${label}`);
+  };
+  useShortcuts([
+    // Also inside fields: the machine's history holds every keystroke's result, the browser's own does not.
+    { key: 'z', command: true, shift: false, inFields: true, act: undo },
+    { key: 'z', command: true, shift: true, inFields: true, act: redo },
+    { key: 'y', command: true, inFields: true, act: redo },
+    { key: '?', act: () => setOpen(true) },
+  ]);
   return (
-    <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="shortcuts-title">
-      <DialogTitle id="shortcuts-title">Keys</DialogTitle>
-      <DialogContent>
-        <dl className={styles.keys}>
-          {keys.map(([key, what]) => (
-            <div key={key}>
-              <dt>
-                <kbd>{key}</kbd>
-              </dt>
-              <dd>{what}</dd>
-            </div>
-          ))}
-        </dl>
-        <p>
-          Fields take what you type: <b>54 in</b>, <b>3/8 in</b>, <b>428 oz-in</b>, <b>15 m/min</b>,{' '}
-          <b>1,5 m</b>. A number without a unit is taken in the unit of the sheet.
-        </p>
-      </DialogContent>
-    </Dialog>
+    <SheetDialog title="Keys" open={open} onClose={() => setOpen(false)}>
+      <dl className={styles.keys}>
+        {keys.map(([key, what]) => (
+          <div key={key}>
+            <dt>
+              <kbd>{key}</kbd>
+            </dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <p>
+        Fields take what you type: <b>54 in</b>, <b>3/8 in</b>, <b>428 oz-in</b>, <b>15 m/min</b>,{' '}
+        <b>1,5 m</b>. A number without a unit is taken in the unit of the sheet.
+      </p>
+    </SheetDialog>
   );
 }

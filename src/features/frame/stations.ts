@@ -14,3 +14,9 @@ export const stationNames: Record<StationId, string> = {
 /** Address of a page of a machine. */
 export const machineHref = (page: 'machine' | StationId, machine: string, axis?: string): string =>
   `/${page}?m=${encodeURIComponent(machine)}${axis ? `&a=${encodeURIComponent(axis)}` : ''}`;
+
+/**
+ * Stands where an axis would in the address: the machine as a whole. No id of an axis can begin with this
+ * letter.
+ */
+export const WHOLE = '~whole';

@@ -1,5 +1,11 @@
 'use client';
 
+import InputBase from '@mui/material/InputBase';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { useState } from 'react';
 import { chapters, exampleOf, formulaById } from '@/core/handbook';
@@ -12,7 +18,8 @@ import {
   parseQuantity,
   type UnitSystem,
 } from '@/core/units';
-import { type Formula, texOf, texWithNumbers } from '@/core/worksheet';
+import { evaluateWith, type Formula, texOf, texWithNumbers } from '@/core/worksheet';
+import { Action } from '@/ui/action';
 import { citationWords } from '@/ui/citation';
 import { Tex, TexSymbol } from '@/ui/tex';
 import styles from './handbook.module.css';
@@ -77,7 +84,7 @@ function Example({ formula }: { formula: Formula }) {
   const [inputs, setInputs] = useState(start);
   const [drafts, setDrafts] = useState<Readonly<Record<string, string>>>({});
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const value = formula.evaluate(inputs as never);
+  const value = evaluateWith(formula, inputs);
   const type = (name: string, kind: Kind, text: string) => {
     setDrafts({ ...drafts, [name]: text });
     const read = parseQuantity(kind, text, displayUnit(kind, system).symbol);
@@ -90,27 +97,32 @@ function Example({ formula }: { formula: Formula }) {
       <h2 id="example-title">
         Example <small>invented figures; type over them</small>
       </h2>
-      <table className={styles.symbols}>
-        <thead>
-          <tr>
-            <th scope="col">Symbol</th>
-            <th scope="col">Meaning</th>
-            <th scope="col">Value</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className={styles.symbols ?? ''}>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Symbol</TableCell>
+            <TableCell scope="col">Meaning</TableCell>
+            <TableCell scope="col">Value</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {Object.entries(formula.symbols).map(([name, s]) => (
-            <tr key={name}>
-              <td>
+            <TableRow key={name}>
+              <TableCell>
                 <TexSymbol tex={s.tex} />
-              </td>
-              <td>{s.meaning}</td>
-              <td>
-                <input
-                  aria-label={s.meaning}
+              </TableCell>
+              <TableCell>{s.meaning}</TableCell>
+              <TableCell>
+                <InputBase
+                  fullWidth
                   value={drafts[name] ?? shownAs(s.kind, inputs[name] ?? NaN, system)}
-                  aria-invalid={errors[name] ? true : undefined}
-                  aria-describedby={errors[name] ? `${name}-error` : undefined}
+                  error={Boolean(errors[name])}
+                  slotProps={{
+                    input: {
+                      'aria-label': s.meaning,
+                      'aria-describedby': errors[name] ? `${name}-error` : undefined,
+                    },
+                  }}
                   autoComplete="off"
                   onChange={(e) => type(name, s.kind, e.target.value)}
                   onBlur={() => {
@@ -123,11 +135,11 @@ function Example({ formula }: { formula: Formula }) {
                     {errors[name]}
                   </p>
                 )}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <Tex
         className={styles.tex}
         label="Formula with the figures of the example"
@@ -146,19 +158,18 @@ function Example({ formula }: { formula: Formula }) {
         )}
       </p>
       <p className={styles.tools}>
-        <button type="button" onClick={() => setSystem(system === 'metric' ? 'imperial' : 'metric')}>
+        <Action onAct={() => setSystem(system === 'metric' ? 'imperial' : 'metric')}>
           {system === 'metric' ? 'mm → in' : 'in → mm'}
-        </button>
-        <button
-          type="button"
-          onClick={() => {
+        </Action>
+        <Action
+          onAct={() => {
             setInputs(start);
             setDrafts({});
             setErrors({});
           }}
         >
           Start figures again
-        </button>
+        </Action>
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
 import { chapters, formulas, searchFormulas } from '@/core/handbook';
@@ -24,7 +25,7 @@ export function HandbookList() {
         </p>
         <label className={styles.search}>
           Search{' '}
-          <input
+          <InputBase
             type="search"
             value={search}
             onChange={(e) => setSearch(e.target.value)}

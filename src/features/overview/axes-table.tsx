@@ -1,127 +1,135 @@
 'use client';
 
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import IconButton from '@mui/material/IconButton';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
-import { type MachineReport, ridersOf } from '@/core/machine';
-import { type Project, type Role, roles, startingAxis } from '@/core/model';
+import { type AxisReport, ridersOf } from '@/core/machine';
+import { type Axis, capsAt, type Project, put, type Role, roles, startingAxis } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { machineHref } from '@/features/frame';
-import { freshId, type Session } from '@/session';
-import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
+import { machineHref, useMachine } from '@/features/frame';
+import { freshId } from '@/session';
+import { Action, IconAction } from '@/ui/action';
+import { TextLine } from '@/ui/text-line';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { newNames, roleNames, verdictWords } from '@/words';
 import styles from './overview.module.css';
 
-/** Axes that a machine can have; the schema says the same. */
-const MOST_AXES = 8;
+const most = capsAt('axes')!.max;
+
+/** A new axis rides where one of its kind does: across on the long axis, upright on the one across. */
+function ridesOn(project: Project, role: Role): string | null {
+  const below: Partial<Record<Role, Role>> = { gantry: 'bed', plunge: 'gantry' };
+  return project.axes.find((a) => a.role === below[role])?.id ?? null;
+}
+
+/** Whether an axis would move nothing at all without this one. */
+const baresAnother = (project: Project, axis: Axis) =>
+  project.axes.some(
+    (a) =>
+      a.id !== axis.id && !a.loads.masses.length && ridersOf(project, a.id).every((r) => r.id === axis.id),
+  );
 
 /** The axes with verdict and letter; they can be added and removed (and that taken back). */
-export function AxesTable({
-  session,
-  project,
-  report,
-}: {
-  session: Session;
-  project: Project;
-  report: MachineReport;
-}) {
-  const setAxes = (axes: Project['axes'], label: string) =>
-    session.edit([{ path: 'axes', value: axes }], { label });
-  /** A new axis rides where one of its kind does: across on the long axis, upright on the one across. */
-  const ridesOn = (role: Role) =>
-    project.axes.find((a) =>
-      role === 'gantry' ? a.role === 'bed' : role === 'plunge' ? a.role === 'gantry' : false,
-    )?.id ?? null;
-  const add = (role: Role) =>
-    setAxes(
-      [...project.axes, { ...startingAxis(role, freshId()), carriedBy: ridesOn(role) }],
-      `Added: ${roles[role].name}`,
-    );
-  // What rode on it rides on what carried it.
-  const remove = (axis: Project['axes'][number]) =>
-    setAxes(
-      project.axes
-        .filter((a) => a.id !== axis.id)
-        .map((a) => (a.carriedBy === axis.id ? { ...a, carriedBy: axis.carriedBy } : a)),
-      `Removed: ${axis.name}`,
-    );
-  const bare = (axis: Project['axes'][number]) =>
-    project.axes.some(
-      (a) =>
-        a.id !== axis.id && !a.loads.masses.length && ridersOf(project, a.id).every((r) => r.id === axis.id),
-    );
+export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
+  const { project, editor } = useMachine();
+  const { axes } = project;
+  const add = (role: Role) => {
+    const fresh = {
+      ...startingAxis(role, freshId(), newNames.axis(role)),
+      carriedBy: ridesOn(project, role),
+    };
+    return editor.apply([put('axes', [...axes, fresh])], `Added: ${roleNames[role]}`);
+  };
   return (
     <section aria-labelledby="axes-title">
       <h2 id="axes-title">Axes</h2>
-      <table className={styles.axes}>
-        <thead>
-          <tr>
-            <th scope="col">Letter</th>
-            <th scope="col">Axis</th>
-            <th scope="col">Verdict</th>
-            <th scope="col">Travel</th>
-            <th scope="col">Moves</th>
-            <th scope="col">Asked</th>
-            <th scope="col">Good for</th>
-            <td />
-          </tr>
-        </thead>
-        <tbody>
-          {project.axes.map((axis, i) => {
-            const r = report.axes[i]!;
-            return (
-              <tr key={axis.id}>
-                <td>
-                  <input
-                    className={styles.letter}
-                    aria-label={`Letter of the ${axis.name}`}
-                    value={axis.letter}
-                    maxLength={2}
-                    onChange={(e) => {
-                      const letter = e.target.value.slice(-1).toUpperCase();
-                      if (/^[A-Z]$/.test(letter))
-                        session.edit([{ path: `axes.${i}.letter`, value: letter }], { label: 'Letter' });
-                    }}
-                  />
-                </td>
-                <th scope="row">
-                  <Link href={machineHref('size', project.id, axis.id)}>{axis.name}</Link>
-                </th>
-                <td>
-                  <VerdictMark verdict={r.verdict} /> {verdictWords[r.verdict]}
-                </td>
-                <td>{axis.demands.travel.typed}</td>
-                <td>{formatQuantity('mass', r.mass, project.units, 3).text}</td>
-                <td>{axis.demands.rapid.typed}</td>
-                <td>
-                  <b>{formatQuantity('speed', r.speed, project.units, 3).text}</b>
-                </td>
-                <td>
-                  <IconButton
-                    size="small"
-                    aria-label={`Remove the ${axis.name}`}
-                    disabled={project.axes.length === 1 || bare(axis)}
-                    onClick={() => remove(axis)}
-                  >
-                    <DeleteIcon fontSize="inherit" />
-                  </IconButton>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      <p className={styles.add}>
-        {project.axes.length < MOST_AXES && (
-          <>
-            Add:{' '}
-            {(Object.keys(roles) as Role[]).map((role) => (
-              <button type="button" key={role} onClick={() => add(role)}>
-                {roles[role].name}
-              </button>
+      <Table size="small" className={styles.axes ?? ''}>
+        <TableHead>
+          <TableRow>
+            {['Letter', 'Axis', 'Verdict', 'Travel', 'Moves', 'Asked', 'Good for'].map((title) => (
+              <TableCell key={title} scope="col">
+                {title}
+              </TableCell>
             ))}
-          </>
-        )}
-      </p>
+            <TableCell component="td" />
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {axes.map((axis, i) => (
+            <AxisRow key={axis.id} index={i} axis={axis} report={reports[i]!} />
+          ))}
+        </TableBody>
+      </Table>
+      {axes.length < most && (
+        <p className={styles.add}>
+          Add:{' '}
+          {roles.map((role) => (
+            <Action key={role} onAct={() => add(role)}>
+              {roleNames[role]}
+            </Action>
+          ))}
+        </p>
+      )}
     </section>
+  );
+}
+
+interface RowProps {
+  readonly index: number;
+  readonly axis: Axis;
+  readonly report: AxisReport;
+}
+
+function AxisRow({ index, axis, report }: RowProps) {
+  const { project, system, editor } = useMachine();
+  const { axes } = project;
+  const letter = (text: string) =>
+    editor.apply([put(`axes.${index}.letter`, text.toUpperCase())], 'Letter', `axes.${index}.letter`);
+  // What rode on it rides on what carried it.
+  const remove = () => {
+    const rest = axes
+      .filter((a) => a.id !== axis.id)
+      .map((a) => (a.carriedBy === axis.id ? { ...a, carriedBy: axis.carriedBy } : a));
+    return editor.apply([put('axes', rest)], `Removed: ${axis.name}`);
+  };
+  return (
+    <TableRow>
+      <TableCell data-title="Letter">
+        <TextLine
+          className={styles.letter}
+          label={`Letter of the ${axis.name}`}
+          value={axis.letter}
+          maxLength={2}
+          onText={letter}
+        />
+      </TableCell>
+      <TableCell component="th" scope="row">
+        <Link href={machineHref('size', project.id, axis.id)}>{axis.name}</Link>
+      </TableCell>
+      <TableCell data-title="Verdict">
+        <span>
+          <VerdictMark verdict={report.verdict} /> {verdictWords[report.verdict]}
+        </span>
+      </TableCell>
+      <TableCell data-title="Travel">{axis.demands.travel.typed}</TableCell>
+      <TableCell data-title="Moves">{formatQuantity('mass', report.mass, system, 3).text}</TableCell>
+      <TableCell data-title="Asked">{axis.demands.rapid.typed}</TableCell>
+      <TableCell data-title="Good for">
+        <b>{formatQuantity('speed', report.speed, system, 3).text}</b>
+      </TableCell>
+      <TableCell>
+        <IconAction
+          label={`Remove the ${axis.name}`}
+          disabled={axes.length === 1 || baresAnother(project, axis)}
+          onAct={remove}
+        >
+          <DeleteIcon fontSize="inherit" />
+        </IconAction>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -1,225 +1,215 @@
 'use client';
 
+import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import visuallyHidden from '@mui/utils/visuallyHidden';
-import { byWeight, type Verdict } from '@/core/findings';
-import { sceneOf } from '@/core/machine';
+import { allFindings, type AnyFinding, type MachineReport, type NextStep, sceneOf } from '@/core/machine';
+import { capsAt, MOST_NAME, type Project, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
+import { matterOf } from '@/features/findings';
 import {
   machineHref,
-  type OpenReport,
   SheetHead,
   useFlex,
-  useMachineReport,
-  useOpenMachine,
+  useFrameTrials,
+  useMachine,
+  useReport,
+  WHOLE,
 } from '@/features/frame';
 import { PlainDrawing, restingPositions } from '@/features/picture';
-import { findingText, remedyText, WHOLE } from '@/features/size';
-import { useImprovements } from '@/features/whole/use-improvements';
-import { cautionText, changeText, machineText, nextText } from '@/features/words';
+import { useRefusal } from '@/ui/refusal';
+import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
-import { VerdictMark, verdictColour, verdictWords } from '@/ui/verdict-mark';
+import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
+import { cautionText, nextText, verdictWords } from '@/words';
 import { AxesTable } from './axes-table';
 import styles from './overview.module.css';
 
-type Project = ReturnType<typeof useOpenMachine>['project'];
+/** How many findings and cautions the first page has room for. */
+const SHOWN = 3;
 
-interface Matter {
-  readonly key: string;
-  readonly verdict: Verdict;
-  readonly where: string;
-  readonly href: string;
-  readonly title: string;
-  readonly big: string | undefined;
-  readonly line: string | undefined;
-  readonly remedy: string | undefined;
-}
-
-/** Findings of every axis and of the whole, the worst first; what is merely not known comes last. */
-function matters(project: Project, report: OpenReport): Matter[] {
-  const system = project.units;
-  const axes = report.axes.flatMap((r, i) =>
-    r.findings.map((f): Matter => {
-      const text = findingText(f, system);
-      return {
-        key: `${r.axisId}-${f.code}`,
-        verdict: f.verdict,
-        where: project.axes[i]!.name,
-        href: machineHref('size', project.id, r.axisId),
-        title: text.title,
-        big: text.big,
-        line: text.lines[0],
-        remedy: f.remedies[0] && remedyText(f.remedies[0], system),
-      };
-    }),
-  );
-  const whole = report.findings.map((f, i): Matter => {
-    const text = machineText(f, system);
-    return {
-      key: `whole-${f.code}-${i}`,
-      verdict: f.verdict,
-      where: 'Whole machine',
-      href: machineHref('size', project.id, WHOLE),
-      title: text.title,
-      big: text.big,
-      line: text.lines[0],
-      remedy: f.remedies[0] && changeText(f.remedies[0], system),
-    };
-  });
-  return [...axes, ...whole].sort((a, b) => byWeight(a.verdict, b.verdict));
+/** Where the next step is taken. */
+function hrefOf(project: Project, { code, axisId }: NextStep): string {
+  if (code === 'say-cuts') return machineHref('brief', project.id, 'cuts');
+  if (code.startsWith('say')) return machineHref('brief', project.id);
+  if (code === 'fit') return machineHref('fit', project.id);
+  const whole = code === 'plan-structure' || code === 'mend-machine';
+  return machineHref('size', project.id, axisId ?? (whole ? WHOLE : undefined));
 }
 
 /** First page of a machine: where it stands, in ten seconds. */
 export function Overview() {
-  const { session, project } = useOpenMachine();
-  const { flex, busy } = useFlex(project);
-  const changes = useImprovements(project, 'z', flex?.ok ?? false);
-  const report = useMachineReport(
-    project,
-    flex?.ok ? flex.report : null,
-    changes.step ? undefined : (changes.list ?? undefined),
-  );
-  const scene = useMemo(() => sceneOf(project), [project]);
-  const system = project.units;
-  const all = matters(project, report);
-  const unknown = report.axes.reduce((s, r) => s + r.unknowns.length, 0);
-  const nextAxis = project.axes.find((a) => a.id === report.next.axisId);
-  const nextHref = report.next.code.startsWith('say')
-    ? machineHref('brief', project.id, report.next.code === 'say-cuts' ? 'cuts' : undefined)
-    : machineHref(
-        report.next.code === 'fit' ? 'fit' : 'size',
-        project.id,
-        report.next.axisId ??
-          (report.next.code === 'plan-structure' || report.next.code === 'mend-machine' ? WHOLE : undefined),
-      );
+  const trials = useFrameTrials();
+  const report = useReport(trials.busy ? null : trials.output);
   return (
     <div className={styles.page}>
       <div className={styles.headBox}>
-        <SheetHead session={session} project={project} label="Machine" tabs={[]} />
+        <SheetHead label="Machine" tabs={[]} />
       </div>
-      <section className={styles.drawn} aria-label="The machine">
-        <PlainDrawing
-          scene={scene}
-          positions={restingPositions(scene)}
-          view="orbit"
-          system={system}
-          label={`${project.name}: ${scene.guessed ? 'drawn from its travels' : 'drawn from its structure'}`}
-          height={280}
-        />
-        <p className={styles.note}>
-          {scene.guessed ? 'Beam, columns and bed are guessed from the travels. ' : ''}
-          <Link href={machineHref('size', project.id, WHOLE)}>Turn it, bend it, see what gives</Link>
-        </p>
-      </section>
-      <section className={styles.stands} aria-label="Where it stands">
-        <p className={styles.verdict} style={{ color: verdictColour[report.verdict] }}>
-          <VerdictMark verdict={report.verdict} size={26} /> {verdictWords[report.verdict]}
-        </p>
-        <NameField
-          name={project.name}
-          onName={(value) =>
-            session.edit([{ path: 'name', value }], { label: 'Name of the machine', mergeKey: 'name' })
-          }
-        />
-        <p className={styles.next}>
-          <b>Next:</b> <Link href={nextHref}>{nextText(report.next, nextAxis?.name)}</Link>
-        </p>
-        <TitleBlock
-          cells={[
-            { label: 'Moves', value: formatQuantity('mass', report.masses.moving, system, 3).text },
-            {
-              label: 'Stands',
-              value: report.masses.standing
-                ? formatQuantity('mass', report.masses.standing, system, 3).text
-                : '–',
-            },
-            {
-              label: 'Parts so far',
-              value:
-                project.brief.budget === null
-                  ? report.cost.known.toFixed(0)
-                  : `${report.cost.known.toFixed(0)} of ${project.brief.budget.toFixed(0)}`,
-            },
-            { label: 'No part yet', value: `${report.cost.unpicked.length} links` },
-            { label: 'Not given', value: unknown === 1 ? '1 value' : `${unknown} values` },
-            {
-              label: 'Changed',
-              value: new Date(project.changed).toLocaleDateString('en-GB', {
-                day: 'numeric',
-                month: 'short',
-              }),
-            },
-          ]}
-        />
-        <label className={styles.about}>
-          <span style={visuallyHidden}>What it is for</span>
-          <textarea
-            value={project.note}
-            maxLength={20_000}
-            rows={3}
-            placeholder="What it is for"
-            onChange={(e) =>
-              session.edit([{ path: 'note', value: e.target.value }], { label: 'Note', mergeKey: 'note' })
-            }
-          />
-        </label>
-      </section>
-      <section aria-labelledby="matters-title" className={styles.matters}>
-        <h2 id="matters-title">What matters most</h2>
-        {all.length === 0 && <p>Every check of every axis and of the whole holds.</p>}
-        <ol className={styles.worst}>
-          {all.slice(0, 3).map((m) => (
-            <li key={m.key}>
-              <VerdictMark verdict={m.verdict} labelled />
-              <div>
-                <h3>
-                  <Link href={m.href}>{m.where}</Link>: {m.title.charAt(0).toLowerCase() + m.title.slice(1)}{' '}
-                  {m.big && <b style={{ color: verdictColour[m.verdict] }}>{m.big}</b>}
-                </h3>
-                <p>{m.line}</p>
-                {m.remedy && <p className={styles.remedy}>First to try: {m.remedy}</p>}
-              </div>
-            </li>
-          ))}
-        </ol>
-        {all.length > 3 && (
-          <p className={styles.note}>
-            {all.length - 3} more, lighter.{busy ? ' The frame is still being solved.' : ''}
-          </p>
-        )}
-      </section>
+      <Drawn />
+      <Stands report={report} />
+      <Matters report={report} />
       <div className={styles.lists}>
-        <AxesTable session={session} project={project} report={report} />
-        <section className={styles.cautions} aria-labelledby="caution-title">
-          <h2 id="caution-title">Caution</h2>
-          <ul>
-            {report.cautions.slice(0, 3).map((c) => (
-              <li key={c.code}>{cautionText(c, system)}</li>
-            ))}
-          </ul>
-        </section>
+        <AxesTable reports={report.axes} />
+        <Cautions report={report} />
       </div>
     </div>
   );
 }
 
-function NameField({ name, onName }: { name: string; onName: (name: string) => void }) {
+function Drawn() {
+  const { project, system } = useMachine();
+  const scene = useMemo(() => sceneOf(project), [project]);
   return (
-    <input
-      className={styles.name}
-      aria-label="Name of the machine"
-      defaultValue={name}
-      key={name}
-      maxLength={120}
-      onBlur={(e) => {
-        const next = e.target.value.trim();
-        if (next && next !== name) onName(next);
-        else e.target.value = name;
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-      }}
+    <section className={styles.drawn} aria-label="The machine">
+      <PlainDrawing
+        scene={scene}
+        positions={restingPositions(scene)}
+        view="orbit"
+        system={system}
+        label={`${project.name}: ${scene.guessed ? 'drawn from its travels' : 'drawn from its structure'}`}
+        height={280}
+      />
+      <p className={styles.note}>
+        {scene.guessed ? 'Beam, columns and bed are guessed from the travels. ' : ''}
+        <Link href={machineHref('size', project.id, WHOLE)}>Turn it, bend it, see what gives</Link>
+      </p>
+    </section>
+  );
+}
+
+interface ReportProps {
+  readonly report: MachineReport;
+}
+
+function Stands({ report }: ReportProps) {
+  const { project, editor } = useMachine();
+  const { verdict, next } = report;
+  const nextAxis = project.axes.find((a) => a.id === next.axisId);
+  return (
+    <section className={styles.stands} aria-label="Where it stands">
+      <p className={styles.verdict} style={{ color: verdictColour[verdict] }}>
+        <VerdictMark verdict={verdict} size={26} /> {verdictWords[verdict]}
+      </p>
+      <TextLine
+        className={styles.name}
+        label="Name of the machine"
+        value={project.name}
+        maxLength={MOST_NAME}
+        onText={(name) => editor.apply([put('name', name)], 'Name of the machine')}
+      />
+      <p className={styles.next}>
+        <b>Next:</b> <Link href={hrefOf(project, next)}>{nextText(next, nextAxis?.name)}</Link>
+      </p>
+      <Block report={report} />
+      <Note />
+    </section>
+  );
+}
+
+function Block({ report }: ReportProps) {
+  const { project, system } = useMachine();
+  const { masses, cost, axes } = report;
+  const { budget } = project.brief;
+  const unknown = axes.reduce((sum, r) => sum + r.unknowns.length, 0);
+  const mass = (kg: number) => formatQuantity('mass', kg, system, 3).text;
+  const changed = new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  return (
+    <TitleBlock
+      cells={[
+        { label: 'Moves', value: mass(masses.moving) },
+        { label: 'Stands', value: masses.standing ? mass(masses.standing) : '–' },
+        {
+          label: 'Parts so far',
+          value: `${cost.known.toFixed(0)}${budget === null ? '' : ` of ${budget.toFixed(0)}`}`,
+        },
+        { label: 'No part yet', value: `${cost.unpicked.length} links` },
+        { label: 'Not given', value: unknown === 1 ? '1 value' : `${unknown} values` },
+        { label: 'Changed', value: changed },
+      ]}
     />
+  );
+}
+
+/** What the machine is for, in the builder's words; every keystroke is kept. */
+function Note() {
+  const { project, editor } = useMachine();
+  const refusal = useRefusal();
+  return (
+    <div className={styles.about}>
+      <InputBase
+        fullWidth
+        multiline
+        minRows={3}
+        maxRows={12}
+        value={project.note}
+        placeholder="What it is for"
+        slotProps={{
+          input: {
+            'aria-label': 'What it is for',
+            maxLength: capsAt('note')!.max,
+            'aria-describedby': refusal.id,
+          },
+        }}
+        onChange={(e) => refusal.attempt(() => editor.write('note', e.target.value, 'Note'))}
+      />
+      {refusal.note}
+    </div>
+  );
+}
+
+function Matters({ report }: ReportProps) {
+  const { busy } = useFlex();
+  const all = useMemo(() => allFindings(report), [report]);
+  return (
+    <section aria-labelledby="matters-title" className={styles.matters}>
+      <h2 id="matters-title">What matters most</h2>
+      {all.length === 0 && <p>Every check of every axis and of the whole holds.</p>}
+      <ol className={styles.worst}>
+        {all.slice(0, SHOWN).map((f) => (
+          <Matter key={[f.axisId, f.code, f.about].join(' ')} finding={f} />
+        ))}
+      </ol>
+      {all.length > SHOWN && (
+        <p className={styles.note}>
+          {all.length - SHOWN} more, lighter.{busy ? ' The frame is still being solved.' : ''}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Matter({ finding }: { finding: AnyFinding }) {
+  const { project, system } = useMachine();
+  const { verdict, axisId } = finding;
+  const { title, big, line, remedy } = matterOf(finding, system);
+  const where = project.axes.find((a) => a.id === axisId)?.name ?? 'Whole machine';
+  return (
+    <li>
+      <VerdictMark verdict={verdict} labelled />
+      <div>
+        <h3>
+          <Link href={machineHref('size', project.id, axisId ?? WHOLE)}>{where}</Link>:{' '}
+          {title.charAt(0).toLowerCase() + title.slice(1)}{' '}
+          {big && <b style={{ color: verdictColour[verdict] }}>{big}</b>}
+        </h3>
+        <p>{line}</p>
+        {remedy && <p className={styles.remedy}>First to try: {remedy}</p>}
+      </div>
+    </li>
+  );
+}
+
+function Cautions({ report }: ReportProps) {
+  const { system } = useMachine();
+  return (
+    <section className={styles.cautions} aria-labelledby="caution-title">
+      <h2 id="caution-title">Caution</h2>
+      <ul>
+        {report.cautions.slice(0, SHOWN).map((c) => (
+          <li key={c.code}>{cautionText(c, system)}</li>
+        ))}
+      </ul>
+    </section>
   );
 }

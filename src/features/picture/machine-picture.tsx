@@ -1,23 +1,19 @@
 'use client';
 
 import { useColorScheme } from '@mui/material/styles';
-import dynamic from 'next/dynamic';
 import { useMemo, useState, useSyncExternalStore } from 'react';
 import { sceneOf } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { formatQuantity } from '@/core/units';
+import { CheckBox } from '@/ui/check-box';
+import { part } from '@/ui/part';
+import { Slide } from '@/ui/slide';
+import { Toggle } from '@/ui/toggle';
 import { PlainDrawing, restingPositions, type ViewId } from './plain-drawing';
 import styles from './picture.module.css';
 
 // Three dimensions are heavy and come only when the picture is opened.
-const SolidPicture = dynamic(() => import('./solid-picture').then((m) => m.SolidPicture), {
-  ssr: false,
-  loading: () => (
-    <p className={styles.wait} role="status">
-      Drawing…
-    </p>
-  ),
-});
+const SolidPicture = part(() => import('./solid-picture').then((m) => m.SolidPicture));
 
 const views: readonly (readonly [ViewId, string])[] = [
   ['orbit', 'Turn'],
@@ -54,18 +50,8 @@ export function MachinePicture({ project }: { project: Project }) {
   return (
     <div className={styles.picture}>
       <div className={styles.bar}>
-        <span role="group" aria-label="View">
-          {views.map(([id, name]) => (
-            <button key={id} type="button" aria-pressed={id === view} onClick={() => setView(id)}>
-              {name}
-            </button>
-          ))}
-        </span>
-        {solid && (
-          <button type="button" aria-pressed={plain} onClick={() => setPlain(!plain)}>
-            Plain drawing
-          </button>
-        )}
+        <Toggle label="View" options={views} value={view} onPick={setView} />
+        {solid && <CheckBox label="Plain drawing" checked={plain} onCheck={setPlain} />}
       </div>
       <div
         className={styles.canvas}
@@ -88,20 +74,16 @@ export function MachinePicture({ project }: { project: Project }) {
       </div>
       <div className={styles.moves}>
         {scene.moves.map((m) => (
-          <label key={m.axisId}>
-            <span>
-              {m.letter} {m.name}
-            </span>
-            <input
-              type="range"
-              min={0}
-              max={m.travel}
-              step={m.travel / 200}
-              value={positions[m.axisId] ?? 0}
-              onChange={(e) => setMoved({ ...moved, [m.axisId]: Number(e.target.value) })}
-            />
-            <b>{formatQuantity('length', positions[m.axisId] ?? 0, project.units, 4).text}</b>
-          </label>
+          <Slide
+            key={m.axisId}
+            label={`${m.letter} ${m.name}`}
+            value={positions[m.axisId] ?? 0}
+            max={m.travel}
+            step={m.travel / 200}
+            onSlide={(at) => setMoved({ ...moved, [m.axisId]: at })}
+            text={formatQuantity('length', positions[m.axisId] ?? 0, project.units, 4).text}
+            showText
+          />
         ))}
       </div>
       {scene.guessed && (

@@ -57,8 +57,7 @@ const behind = (a: Drawn, b: Drawn): boolean =>
 
 /**
  * Boxes in the order in which they are painted: each after all that stand behind it. Sorting by one figure
- * would paint a long
- * table over a beam that stands on its near half.
+ * would paint a long table over a beam that stands on its near half.
  */
 function painted(list: readonly Drawn[]): Drawn[] {
   const rest = [...list].sort((a, b) => a.depth - b.depth);

@@ -32,7 +32,7 @@ describe('the list of machines', () => {
     show(false);
     await userEvent.click(await screen.findByRole('button', { name: 'Load the demo machines' }));
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router' })).toBeInTheDocument();
-    expect(screen.getByRole('link', { name: /Bed axis gives out/ })).toBeInTheDocument();
+    expect(await screen.findByRole('link', { name: /Bed axis gives out/ })).toBeInTheDocument();
   });
   it('puts the demo in once, and only once', async () => {
     show(true);

@@ -2,135 +2,144 @@
 
 import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import ExpandIcon from '@mui/icons-material/ExpandMore';
 import EditIcon from '@mui/icons-material/EditOutlined';
-import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
-import { useState } from 'react';
-import { cutLoads, worstCut } from '@/core/machine';
-import { machineHref } from '@/features/frame';
-import { type Axis, type AxisFieldPath, type Project, startingBody } from '@/core/model';
-import { formatQuantity, type UnitSystem } from '@/core/units';
+import type { ReactNode } from 'react';
+import { worstCut } from '@/core/machine';
+import { type AxisFieldPath, type Body, capsAt, MOST_NAME, putInAxis, startingBody } from '@/core/model';
+import { formatQuantity } from '@/core/units';
+import { machineHref, useKnown, useMachine } from '@/features/frame';
 import { freshId } from '@/session';
+import { Action, IconAction } from '@/ui/action';
+import { Fold } from '@/ui/fold';
 import { QuantityField } from '@/ui/quantity-field';
+import { TextLine } from '@/ui/text-line';
+import { newNames } from '@/words';
+import { useAxis } from './axis-context';
 import { AxisField } from './axis-field';
 import styles from './panels.module.css';
-import type { AxisEditor } from './use-axis-editor';
 
-const first: readonly AxisFieldPath[] = [
+const first = [
   'demands.travel',
   'demands.rapid',
   'demands.feed',
   'demands.acceleration',
-];
-const further: readonly AxisFieldPath[] = [
+] as const satisfies readonly AxisFieldPath[];
+const further = [
   'demands.inclination',
   'loads.counterbalance',
   'demands.jerk',
   'demands.lostMotion',
   'loads.otherDrag',
-];
+] as const satisfies readonly AxisFieldPath[];
 
-interface PanelProps {
-  readonly axis: Axis;
-  readonly loaded: Axis;
-  readonly project: Project;
-  readonly mass: number;
-  readonly editor: AxisEditor;
-  readonly system: UnitSystem;
-}
+const Line = ({ name, value, other }: { name: string; value: string; other: string }) => (
+  <span className={styles.foldLine}>
+    <span>{name}</span>
+    <b>{value}</b>
+    <small>{other}</small>
+  </span>
+);
+
+const LineFold = ({ line, children }: { line: ReactNode; children: ReactNode }) => (
+  <Fold lazy level="div" className={styles.fold} summary={line}>
+    {children}
+  </Fold>
+);
 
 /** What is asked of the axis, and what it moves. */
-export function AskedPanel({ axis, loaded, project, mass, editor, system }: PanelProps) {
-  const [masses, setMasses] = useState(false);
-  const [more, setMore] = useState(false);
-  const shown = formatQuantity('mass', mass, system, 4).text;
-  const other = formatQuantity('mass', mass, system === 'metric' ? 'imperial' : 'metric', 3).text;
-  const field = (path: AxisFieldPath) => (
-    <AxisField key={path} axis={axis} path={path} editor={editor} system={system} />
-  );
+export function AskedPanel() {
+  const { system } = useMachine();
+  const { stored, report } = useAxis();
+  const say = (units: typeof system, digits: number) =>
+    formatQuantity('mass', report.mass, units, digits).text;
+  const other = say(system === 'metric' ? 'imperial' : 'metric', 3);
   return (
     <section aria-labelledby="asked-title">
       <h2 className={styles.heading} id="asked-title">
         Asked of this axis
       </h2>
-      {first.map(field)}
-      {axis.demands.cuttingFrom === 'cuts' ? (
-        <FromCuts axis={axis} loaded={loaded} project={project} editor={editor} system={system} />
-      ) : (
-        field('demands.cuttingForce')
-      )}
-      {field('loads.guideDrag')}
-      <div className={styles.fold}>
-        <button type="button" aria-expanded={masses} onClick={() => setMasses(!masses)}>
-          <span>Moving mass</span>
-          <b>{shown}</b>
-          <small>{other}</small>
-          <ExpandIcon fontSize="inherit" data-open={masses || undefined} />
-        </button>
-        {masses && <Masses axis={axis} loaded={loaded} project={project} editor={editor} system={system} />}
-      </div>
-      <div className={styles.fold}>
-        <button type="button" aria-expanded={more} onClick={() => setMore(!more)}>
-          <span>Further</span>
-          <b>{axis.demands.inclination.typed}</b>
-          <small />
-          <ExpandIcon fontSize="inherit" data-open={more || undefined} />
-        </button>
-        {more && further.map(field)}
-      </div>
+      {first.map((path) => (
+        <AxisField key={path} path={path} />
+      ))}
+      {stored.demands.cuttingFrom === 'cuts' ? <FromCuts /> : <AxisField path="demands.cuttingForce" />}
+      <AxisField path="loads.guideDrag" />
+      <LineFold line={<Line name="Moving mass" value={say(system, 4)} other={other} />}>
+        <Masses />
+      </LineFold>
+      <LineFold line={<Line name="Further" value={stored.demands.inclination.typed} other="" />}>
+        {further.map((path) => (
+          <AxisField key={path} path={path} />
+        ))}
+      </LineFold>
     </section>
   );
 }
 
 /** The cutting force that the brief's cuts give, and a way to type it instead. */
-function FromCuts({ axis, loaded, project, editor, system }: Omit<PanelProps, 'mass'>) {
+function FromCuts() {
+  const { project, system } = useMachine();
+  const { axis, editor } = useAxis();
+  const { cuts: loads } = useKnown();
   const { cuts } = project.brief;
-  const worst = cuts.find((c) => c.id === worstCut(axis, cutLoads(project.brief)).cutId);
+  const worst = cuts.find((c) => c.id === worstCut(axis, loads).cutId);
   return (
     <div className={styles.given}>
       <span>Cutting force</span>
-      <b>{formatQuantity('force', loaded.demands.cuttingForce.si, system, 3).text}</b>
+      <b>{formatQuantity('force', axis.demands.cuttingForce.si, system, 3).text}</b>
       <small>
         <Link href={machineHref('brief', project.id)} title={worst ? `Worst: ${worst.name}` : undefined}>
           {cuts.length === 1 ? 'one cut' : `of ${cuts.length} cuts`}
         </Link>
       </small>
-      <button
-        type="button"
-        aria-label="Type the cutting force instead"
+      <IconAction
+        label="Type the cutting force instead"
         title="Type the force instead"
-        onClick={() => editor.apply([{ path: 'demands.cuttingFrom', value: 'typed' }], 'Cutting force typed')}
+        onAct={() => editor.apply([putInAxis('demands.cuttingFrom', 'typed')], 'Cutting force typed')}
       >
         <EditIcon fontSize="inherit" />
-      </button>
+      </IconAction>
     </div>
   );
 }
 
-function Masses({ axis, loaded, project, editor, system }: Omit<PanelProps, 'mass'>) {
-  const { masses } = axis.loads;
+/** Bodies of other axes and of the structure that ride along. */
+function RidingAlong({ bodies }: { bodies: readonly Body[] }) {
+  const { system } = useMachine();
+  if (!bodies.length) return null;
+  const mass = bodies.reduce((sum, b) => sum + b.mass.si, 0);
+  return (
+    <p className={styles.hint}>
+      {bodies.length} more ride along ({formatQuantity('mass', mass, system, 4).text}):{' '}
+      {bodies.map((b) => b.name.toLowerCase()).join(', ')}.
+    </p>
+  );
+}
+
+function Masses() {
+  const { project, system } = useMachine();
+  const { index, stored, axis, editor } = useAxis();
+  const { masses } = stored.loads;
+  const riding = axis.loads.masses;
+  const only = masses.length === 1 && riding.length === 1;
   const setAll = (next: typeof masses, label: string) =>
-    editor.apply([{ path: 'loads.masses', value: next }], label);
+    editor.apply([putInAxis('loads.masses', next)], label);
+  const most = capsAt(`axes.${index}.loads.masses`)!.max;
   return (
     <div className={styles.inset}>
       {masses.map((body, i) => (
         <div key={body.id} className={styles.body}>
-          <BodyName
-            name={body.name}
-            onName={(name) =>
-              setAll(
-                masses.map((b) => (b.id === body.id ? { ...b, name } : b)),
-                'Name of a body',
-              )
-            }
+          <TextLine
+            label="Name of the body"
+            value={body.name}
+            maxLength={MOST_NAME}
+            onText={(name) => editor.apply([putInAxis(`loads.masses.${i}.name`, name)], 'Name of a body')}
           />
-          <IconButton
-            size="small"
-            aria-label={`Remove ${body.name}`}
-            disabled={masses.length === 1 && loaded.loads.masses.length === 1}
-            title={masses.length === 1 && loaded.loads.masses.length === 1 ? 'Something must move' : 'Remove'}
-            onClick={() =>
+          <IconAction
+            label={`Remove ${body.name}`}
+            disabled={only}
+            title={only ? 'Something must move' : 'Remove'}
+            onAct={() =>
               setAll(
                 masses.filter((b) => b.id !== body.id),
                 `Removed ${body.name}`,
@@ -138,14 +147,11 @@ function Masses({ axis, loaded, project, editor, system }: Omit<PanelProps, 'mas
             }
           >
             <DeleteIcon fontSize="inherit" />
-          </IconButton>
+          </IconAction>
           {body.shape ? (
             <p className={styles.hint}>
-              {
-                formatQuantity('mass', loaded.loads.masses.find((b) => b.id === body.id)!.mass.si, system, 4)
-                  .text
-              }{' '}
-              out of its shape, see <Link href={machineHref('brief', project.id)}>Brief</Link>.
+              {formatQuantity('mass', riding.find((b) => b.id === body.id)!.mass.si, system, 4).text} out of
+              its shape, see <Link href={machineHref('brief', project.id)}>Brief</Link>.
             </p>
           ) : (
             <QuantityField
@@ -159,58 +165,14 @@ function Masses({ axis, loaded, project, editor, system }: Omit<PanelProps, 'mas
           )}
         </div>
       ))}
-      {loaded.loads.masses.length > masses.length && (
-        <p className={styles.hint}>
-          {loaded.loads.masses.length - masses.length} more ride along (
-          {
-            formatQuantity(
-              'mass',
-              loaded.loads.masses.slice(masses.length).reduce((sum, b) => sum + b.mass.si, 0),
-              system,
-              4,
-            ).text
-          }
-          ):{' '}
-          {loaded.loads.masses
-            .slice(masses.length)
-            .map((b) => b.name.toLowerCase())
-            .join(', ')}
-          .
-        </p>
-      )}
-      <button
-        type="button"
-        className={styles.add}
-        disabled={masses.length >= 200}
-        onClick={() => setAll([...masses, startingBody(freshId())], 'Added a body')}
+      <RidingAlong bodies={riding.slice(masses.length)} />
+      <Action
+        disabled={masses.length >= most}
+        icon={<AddIcon fontSize="inherit" />}
+        onAct={() => setAll([...masses, startingBody(freshId(), newNames.body)], 'Added a body')}
       >
-        <AddIcon fontSize="inherit" /> Add a body
-      </button>
+        Add a body
+      </Action>
     </div>
-  );
-}
-
-/** A name that may be empty while it is typed, but not when it is left. */
-function BodyName({ name, onName }: { name: string; onName: (name: string) => void }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  return (
-    <input
-      className={styles.bodyName}
-      aria-label="Name of the body"
-      value={draft ?? name}
-      maxLength={120}
-      autoComplete="off"
-      onChange={(e) => setDraft(e.target.value)}
-      onBlur={() => {
-        if (draft?.trim() && draft.trim() !== name) onName(draft.trim());
-        setDraft(null);
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-        if (e.key === 'Escape') {
-          setDraft(null);
-        }
-      }}
-    />
   );
 }

@@ -1,25 +1,15 @@
 'use client';
 
-import { type Axis, fieldRuleAt, getAt, type Measure } from '@/core/model';
-import type { UnitSystem } from '@/core/units';
+import { type AxisFieldPath, fieldRuleAt, getAt, type Measure } from '@/core/model';
+import { useMachine } from '@/features/frame';
 import { QuantityField } from '@/ui/quantity-field';
-import { type FieldText, fieldText } from './labels';
-import type { AxisFieldPath } from '@/core/model';
-import type { AxisEditor } from './use-axis-editor';
+import { type FieldText, fieldText } from '@/words';
+import { useAxis } from './axis-context';
 
-/** One measured input of an axis. */
-export function AxisField({
-  axis,
-  path,
-  editor,
-  system,
-}: {
-  axis: Axis;
-  path: AxisFieldPath;
-  editor: AxisEditor;
-  system: UnitSystem;
-}) {
-  const value = (getAt(axis, path) ?? null) as Measure | null;
+/** One measured input of the axis on the bench. */
+export function AxisField({ path }: { path: AxisFieldPath }) {
+  const { system } = useMachine();
+  const { stored, editor } = useAxis();
   const text: FieldText = fieldText[path];
   const rule = fieldRuleAt(path)!;
   return (
@@ -27,7 +17,7 @@ export function AxisField({
       label={text.label}
       help={text.help}
       kind={rule.kind}
-      value={value}
+      value={(getAt(stored, path) ?? null) as Measure | null}
       system={system}
       optional={rule.optional ?? false}
       onText={(typed, visit) => editor.type(path, typed, visit)}

@@ -14,8 +14,8 @@ import {
 import type { AxisReport } from '@/core/machine';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
 import { verdictColour } from '@/ui/verdict-mark';
+import { caseName } from '@/words';
 import styles from './sheet.module.css';
-import { caseName } from './wording';
 
 interface CrossProps {
   cx?: number;

@@ -2,8 +2,11 @@
 
 import type { AxisReport } from '@/core/machine';
 import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { figureName } from '@/words';
+import { useAxis } from './axis-context';
 import styles from './sheet.module.css';
-import { figureName } from './wording';
 
 // Some figures are read in another unit than their kind's usual one.
 const inUnit: Record<string, string> = {
@@ -39,15 +42,9 @@ export function showFigure(
 }
 
 /** Figures that are no check but that a builder wants to know; each opens its working. */
-export function Figures({
-  report,
-  system,
-  onWorking,
-}: {
-  report: AxisReport;
-  system: UnitSystem;
-  onWorking: (line: string) => void;
-}) {
+export function Figures({ onWorking }: { onWorking: (line: string) => void }) {
+  const { system } = useMachine();
+  const { report } = useAxis();
   return (
     <section aria-labelledby="figures-title">
       <h2 className={styles.heading} id="figures-title">
@@ -58,16 +55,15 @@ export function Figures({
           <div key={f.id}>
             <dt>{figureName[f.id] ?? f.id}</dt>
             <dd>
-              <button
-                type="button"
-                onClick={() => onWorking(f.line)}
-                aria-label={
+              <Action
+                onAct={() => onWorking(f.line)}
+                label={
                   `${figureName[f.id] ?? f.id}: ${showFigure(f.id, f.kind, f.value, system)}. ` +
                   `Show the working`
                 }
               >
                 {showFigure(f.id, f.kind, f.value, system)}
-              </button>
+              </Action>
             </dd>
           </div>
         ))}

@@ -1,28 +1,28 @@
 'use client';
 
 import type { AxisDoubt } from '@/core/choose';
-import type { AxisReport, Rung } from '@/core/machine';
-import { formatQuantity, type UnitSystem } from '@/core/units';
-import { verdictColour, verdictWords } from '@/ui/verdict-mark';
+import type { Rung } from '@/core/machine';
+import { formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { verdictColour } from '@/ui/verdict-mark';
+import { remedyText, rungName, verdictWords } from '@/words';
+import { useAxis } from './axis-context';
 import { spread } from './ladder-layout';
 import styles from './sheet.module.css';
-import { rungName } from './wording';
-import { remedyText } from './wording-remedies';
 
 const [WIDTH, HEIGHT, TOP, BOTTOM] = [250, 284, 14, 270];
 const [LEFT, RIGHT] = [128, 192];
 
 interface LadderProps {
-  readonly report: AxisReport;
   readonly doubt: AxisDoubt;
-  readonly rapid: number;
-  readonly feed: number;
-  readonly system: UnitSystem;
   readonly onWorking: (line: string) => void;
 }
 
 /** Speeds at which each thing gives out, lowest heavy; what is asked is drawn across in blue. */
-export function Ladder({ report, doubt, rapid, feed, system, onWorking }: LadderProps) {
+export function Ladder({ doubt, onWorking }: LadderProps) {
+  const { system } = useMachine();
+  const { axis, report } = useAxis();
+  const [rapid, feed] = [axis.demands.rapid.si, axis.demands.feed.si];
   const speeds = [...report.ladder.map((r) => r.limit), rapid, feed].filter(
     (v) => v > 0 && Number.isFinite(v),
   );

@@ -5,7 +5,7 @@ export type LinkId =
   'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
 
 /** A choice among words, as opposed to a measured input. */
-export interface Choice {
+export interface LinkChoice {
   readonly path: string;
   readonly label: string;
   readonly options: readonly (readonly [string | number, string])[];
@@ -24,7 +24,7 @@ export interface LinkSpec {
   readonly title: (axis: Axis) => string;
   /** One line that says what the part is. */
   readonly summary: (axis: Axis, system: UnitSystem) => string;
-  readonly choices: (axis: Axis) => readonly Choice[];
+  readonly choices: (axis: Axis) => readonly LinkChoice[];
   readonly groups: (axis: Axis) => readonly FieldGroup[];
   /** Whether the axis has this link at all. */
   readonly there?: (axis: Axis) => boolean;

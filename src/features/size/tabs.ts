@@ -1,18 +1,11 @@
 import type { Verdict } from '@/core/findings';
-import type { AxisReport } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { machineHref, type SheetTab } from '@/features/frame';
-
-/**
- * Stands where an axis would in the address: the machine as a whole. No id of an axis can begin with this
- * letter.
- */
-export const WHOLE = '~whole';
+import { machineHref, type SheetTab, WHOLE } from '@/features/frame';
 
 /** The axes as tabs, and the whole machine behind them. @param whole what the checks of the whole say. */
 export const sizeTabs = (
   project: Project,
-  axes: readonly AxisReport[],
+  axes: readonly Verdict[],
   whole: Verdict,
   current: string,
 ): SheetTab[] => [
@@ -22,7 +15,7 @@ export const sizeTabs = (
     note: axis.letter,
     href: machineHref('size', project.id, axis.id),
     here: axis.id === current,
-    verdict: axes[i]!.verdict,
+    verdict: axes[i]!,
   })),
   {
     id: WHOLE,

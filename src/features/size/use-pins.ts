@@ -1,34 +1,34 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { EditValue } from '@/core/findings';
-import type { Pin } from '@/core/model';
-import { freshId, type Session } from '@/session';
+import { type Pin, put } from '@/core/model';
+import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
+import type { Refused } from '@/ui/refusal';
 
 /** Putting variants of an axis by, taking one back, dropping one. Each is a step that can be undone. */
-export function usePins(session: Session, index: number) {
+export function usePins(index: number) {
+  const { session, editor } = useMachine();
   return useMemo(() => {
-    const put = (pins: readonly Pin[], label: string) =>
-      session.edit([{ path: 'pins', value: pins as unknown as EditValue }], { label });
+    const set = (pins: Pin[], label: string) => editor.apply([put('pins', pins)], label);
+    const now = () => session.project?.pins ?? [];
     return {
-      pin(name: string) {
-        const { project } = session;
-        const axis = project?.axes[index];
-        if (project && axis)
-          put([...project.pins, { id: freshId(), axisId: axis.id, name, axis }], `Pinned: ${name}`);
+      pin(name: string): Refused {
+        const axis = session.project?.axes[index];
+        return axis && set([...now(), { id: freshId(), axisId: axis.id, name, axis }], `Pinned: ${name}`);
       },
-      // The axis keeps its id whatever the file says of the pin's.
-      // The rules were kept when the variant was pinned, and the file's reader holds pins to them too.
-      take: (pin: Pin) =>
-        session.edit(
-          [{ path: `axes.${index}`, value: { ...pin.axis, id: pin.axisId } as unknown as EditValue }],
-          { label: `Put back: ${pin.name}` },
-        ),
-      drop: (pin: Pin) =>
-        put(
-          (session.project?.pins ?? []).filter((p) => p.id !== pin.id),
+      // The axis keeps its id and its place in the machine whatever was pinned: what it rode on may be gone.
+      take(pin: Pin): Refused {
+        const axis = session.project?.axes[index];
+        if (!axis) return 'This axis is not there any more.';
+        const back = { ...pin.axis, id: axis.id, carriedBy: axis.carriedBy };
+        return editor.apply([put(`axes.${index}`, back)], `Put back: ${pin.name}`);
+      },
+      drop: (pin: Pin): Refused =>
+        set(
+          now().filter((p) => p.id !== pin.id),
           `Dropped ${pin.name}`,
         ),
     };
-  }, [session, index]);
+  }, [session, editor, index]);
 }

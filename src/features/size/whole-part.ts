@@ -1,46 +1,44 @@
-import type { Edit, EditValue } from '@/core/findings';
 import {
   type Axis,
   type DriveKind,
+  type Edit,
   guess,
   type GuideKind,
   guideOfKind,
   type MotorKind,
+  putInAxis as put,
   startingDrive,
   startingMotor,
   startingReducer,
 } from '@/core/model';
-
-const put = (path: string, value: unknown): Edit => ({ path, value: value as EditValue });
 
 /** The other thread starts from usual figures, marked as estimates; what both have is kept. */
 function threadEdits(axis: Axis, kind: string): Edit[] {
   if (axis.drive.kind !== 'screw') return [];
   const { thread } = axis.drive;
   const shared = { preload: thread.preload, nutStiffness: thread.nutStiffness };
+  if (kind === 'ball')
+    return [
+      put('drive.thread', {
+        kind,
+        making: 'rolled',
+        accuracyClass: 'T7',
+        efficiency: guess('ratio', '0.9'),
+        dynamicLoad: null,
+        speedLimit: null,
+        ...shared,
+      }),
+    ];
   return [
-    put(
-      'drive.thread',
-      kind === 'ball'
-        ? {
-            kind,
-            making: 'rolled',
-            accuracyClass: 'T7',
-            efficiency: guess('ratio', '0.9'),
-            dynamicLoad: null,
-            speedLimit: null,
-            ...shared,
-          }
-        : {
-            kind,
-            form: 'trapezoidal',
-            nut: 'plain',
-            friction: guess('ratio', '0.12'),
-            collarFriction: guess('ratio', '0'),
-            collarDiameter: guess('length', '0 mm'),
-            ...shared,
-          },
-    ),
+    put('drive.thread', {
+      kind: 'sliding',
+      form: 'trapezoidal',
+      nut: 'plain',
+      friction: guess('ratio', '0.12'),
+      collarFriction: guess('ratio', '0'),
+      collarDiameter: guess('length', '0 mm'),
+      ...shared,
+    }),
   ];
 }
 
@@ -110,7 +108,7 @@ const shaftEdits = (axis: Axis, word: string): Edit[] => [
 
 /** Two motors and a shaft across exclude each other. */
 const setsEdits = (axis: Axis, word: string): Edit[] => [
-  put('drive.sets', Number(word)),
+  put('drive.sets', word === '2' ? 2 : 1),
   ...(word === '2' && axis.drive.kind !== 'screw' && axis.drive.crossShaft
     ? [put('drive.crossShaft', null)]
     : []),

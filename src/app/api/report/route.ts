@@ -1,25 +1,19 @@
-import { MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
+import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
 import { machineReport } from '@/core/machine';
-import { explainIssue } from '@/core/model';
+import type { Issue } from '@/core/model';
+import { explainIssue, issueText } from '@/words';
 
-const tooLarge = () =>
+/** Issues as a caller of the service reads them: as data, and in one sentence each. */
+const refusal = (issues: readonly Issue[], status: number) =>
   Response.json(
-    {
-      issues: [
-        {
-          code: 'too-large',
-          path: [],
-          wanted: `at most ${MAX_FILE_BYTES} bytes`,
-          message: `The file is larger than ${MAX_FILE_BYTES} bytes.`,
-        },
-      ],
-    },
-    { status: 413 },
+    { issues: issues.map((issue) => ({ ...issue, ...issueText(issue), message: explainIssue(issue) })) },
+    { status },
   );
 
-/** Reads a body up to the limit; undefined where it is larger, whatever its headers claim. */
-async function readBody(request: Request): Promise<string | undefined> {
-  if (Number(request.headers.get('content-length') ?? 0) > MAX_FILE_BYTES) return undefined;
+/** Reads a body up to the limit; the bytes that came where it is larger, whatever its headers claim. */
+async function readBody(request: Request): Promise<string | number> {
+  const said = Number(request.headers.get('content-length') ?? 0);
+  if (said > MAX_FILE_BYTES) return said;
   const reader = request.body?.getReader();
   if (!reader) return '';
   const chunks: Uint8Array[] = [];
@@ -30,7 +24,7 @@ async function readBody(request: Request): Promise<string | undefined> {
     size += value.byteLength;
     if (size > MAX_FILE_BYTES) {
       await reader.cancel();
-      return undefined;
+      return size;
     }
     chunks.push(value);
   }
@@ -42,13 +36,9 @@ async function readBody(request: Request): Promise<string | undefined> {
  */
 export async function POST(request: Request): Promise<Response> {
   const text = await readBody(request);
-  if (text === undefined) return tooLarge();
-  const opened = readProjectFile(text);
-  if (!opened.ok)
-    return Response.json(
-      { issues: opened.issues.map((issue) => ({ ...issue, message: explainIssue(issue) })) },
-      { status: 422 },
-    );
+  if (typeof text === 'number') return refusal([fileTooLarge(text)], 413);
+  const opened = computable(readProjectFile(text));
+  if (!opened.ok) return refusal(opened.issues, 422);
   const working = new URL(request.url).searchParams.get('working') === '1';
   return Response.json(machineReport(opened.project, { working, flex: true }));
 }

@@ -1,5 +1,5 @@
-import { brokenRule, fieldRuleAt, rangeInWords } from '@/core/model';
-import { parseQuantity, wantedText } from '@/core/units';
+import { brokenRule, fieldRuleAt } from '@/core/model';
+import { parseQuantity, rangeInWords, wantedText } from '@/core/units';
 import type { Family } from './part';
 
 /** Every path that a part of a family states. */

@@ -1,5 +1,4 @@
-import type { Edit, EditValue } from '@/core/findings';
-import { type Axis, fieldRuleAt, setAt } from '@/core/model';
+import { type Axis, type Edit, fieldRuleAt, putInAxis, setAt } from '@/core/model';
 import { parseQuantity } from '@/core/units';
 
 /**
@@ -62,8 +61,7 @@ export function partValue(
 
 /**
  * The edits that put a part in the place of the present one. What the old part's datasheet said goes; where
- * the
- * part stands and how it is used stays.
+ * the part stands and how it is used stays.
  * @throws RangeError where a value of the part is no such quantity: parts are checked when they come in.
  */
 export function swapEdits(axis: Axis, family: Family, part: Part): Edit[] {
@@ -74,13 +72,10 @@ export function swapEdits(axis: Axis, family: Family, part: Part): Edit[] {
     if (!read.ok) throw new RangeError(`${part.name}: ${path} reads ${typed}`);
     changed = setAt(changed, path, read.value);
   }
-  const edits: Edit[] = [{ path: family.root, value: changed[family.root] as unknown as EditValue }];
+  const edits: Edit[] = [putInAxis(family.root, changed[family.root])];
   // A pull that was measured on the old guide says nothing of the new one.
   if (family.root === 'guide' && axis.loads.guideDrag) edits.push({ path: 'loads.guideDrag', value: null });
-  return [
-    ...edits,
-    { path: 'parts', value: { ...axis.parts, [family.id]: part.id } as unknown as EditValue },
-  ];
+  return [...edits, putInAxis('parts', { ...axis.parts, [family.id]: part.id })];
 }
 
 export const MEMORY = 'typical, from memory';

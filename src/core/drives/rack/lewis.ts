@@ -1,9 +1,7 @@
 /**
  * Lewis form factor Y by number of teeth, 20° full-depth teeth (Shigley, Mechanical Engineering Design, table
- * 14-2).
- * The row of 8 teeth is not in the table: it continues the slope of the first rows and is on the safe side of
- * nothing
- * known, so small pinions are judged with it and a profile shift is not credited.
+ * 14-2). The row of 8 teeth is not in the table: it continues the slope of the first rows and is on the safe
+ * side of nothing known, so small pinions are judged with it and a profile shift is not credited.
  */
 const table: readonly (readonly [teeth: number, Y: number])[] = [
   [8, 0.181],

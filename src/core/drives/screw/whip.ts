@@ -36,8 +36,7 @@ export const thrustEnds = (drive: ScrewDrive): { motor: boolean; far: boolean } 
 /**
  * The two bounds from below for the free length. The whole screw without help of the nut is one: a nut that
  * holds it sideways can only raise the frequency. The screw cut at the nut by a hinge is the other: letting
- * go
- * of the slope can only lower it. The better of the two is still safe.
+ * go of the slope can only lower it. The better of the two is still safe.
  */
 export function boundingPieces(drive: ScrewDrive, travel: number): Piece[][] {
   const length = drive.betweenBearings.si;

@@ -1,44 +1,43 @@
-import type { Project } from '@/core/model';
-import type { AxisReport } from '../report';
-import { massReport } from './masses';
+import type { Params } from '@/core/findings';
+import type { MachineContext } from './context';
 
-/** A caution where it belongs; wording is the feature's. Each defers to local codes and licensed practice. */
+/**
+ * A caution where it belongs; wording is made elsewhere. Each defers to local codes and licensed practice.
+ */
 export interface Caution {
-  readonly code: 'lifting' | 'falling-axis' | 'plasma' | 'spindle' | 'mains' | 'pinch';
-  readonly params: Readonly<Record<string, number | string>>;
+  readonly code: 'lifting' | 'lifting-gantry' | 'falling-axis' | 'plasma' | 'spindle' | 'mains' | 'pinch';
+  readonly params: Params;
 }
 
 /**
  * One person lifts up to this, kg (ISO 11228-1: 25 kg for the reference mass of adult men; less for others).
  */
-export const LIFT = 25;
+const LIFT = 25;
+/** An axis that leans by more may run down by itself, rad: about 11°. */
+const LEANS = 0.2;
+
+/**
+ * The heaviest body that one person should not lift, or the gantry where its members together are too heavy.
+ */
+function lifting({ masses }: MachineContext): Caution[] {
+  const moving = masses.axes.flatMap((a) => a.bodies);
+  const [heaviest] = [...moving, ...masses.standBodies].sort((a, b) => b.mass - a.mass);
+  if (heaviest && heaviest.mass > LIFT)
+    return [{ code: 'lifting', params: { name: heaviest.name, from: heaviest.from, mass: heaviest.mass } }];
+  const members = moving.filter((b) => b.from === 'structure').reduce((s, b) => s + b.mass, 0);
+  return members > LIFT ? [{ code: 'lifting-gantry', params: { mass: members } }] : [];
+}
 
 /** Dangers that this machine brings with it. */
-export function cautionsOf(project: Project, reports: readonly AxisReport[]): Caution[] {
-  const { brief } = project;
-  const masses = massReport(project);
-  const heavy = [...masses.axes.flatMap((a) => a.bodies), ...masses.standBodies]
-    .filter((b) => b.mass > LIFT)
-    .sort((a, b) => b.mass - a.mass)[0];
-  const beam = masses.axes
-    .flatMap((a) => a.bodies)
-    .filter((b) => b.from === 'structure')
-    .reduce((s, b) => s + b.mass, 0);
-  const falls = project.axes.find((a) => a.demands.inclination.si > 0.2);
+export function cautionsOf(context: MachineContext): Caution[] {
+  const { project, reports } = context;
+  const { brief, axes } = project;
+  const found = lifting(context);
+  const falls = axes.find((a) => a.demands.inclination.si > LEANS);
   const drops = reports.some((r) => r.findings.some((f) => f.code === 'drops'));
-  const plasma = brief.work === 'plasma' || brief.cuts.some((c) => c.kind === 'plasma');
-  return [
-    ...(heavy
-      ? [{ code: 'lifting' as const, params: { name: heavy.name, mass: heavy.mass } }]
-      : beam > LIFT
-        ? [{ code: 'lifting' as const, params: { name: 'the gantry', mass: beam } }]
-        : []),
-    ...(falls ? [{ code: 'falling-axis' as const, params: { axis: falls.name, drops: drops ? 1 : 0 } }] : []),
-    ...(plasma ? [{ code: 'plasma' as const, params: {} }] : []),
-    ...(brief.spindle || brief.cuts.some((c) => c.kind === 'mill')
-      ? [{ code: 'spindle' as const, params: {} }]
-      : []),
-    { code: 'pinch', params: {} },
-    { code: 'mains', params: {} },
-  ];
+  if (falls) found.push({ code: 'falling-axis', params: { axis: falls.name, drops: drops ? 1 : 0 } });
+  if (brief.work === 'plasma' || brief.cuts.some((c) => c.kind === 'plasma'))
+    found.push({ code: 'plasma', params: {} });
+  if (brief.spindle || brief.cuts.some((c) => c.kind === 'mill')) found.push({ code: 'spindle', params: {} });
+  return [...found, { code: 'pinch', params: {} }, { code: 'mains', params: {} }];
 }

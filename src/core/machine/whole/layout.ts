@@ -1,5 +1,5 @@
 import { type Arrangement, arrangements, type Project } from '@/core/model';
-import { massReport } from './masses';
+import { massReport } from '../demand';
 
 /** What an arrangement would mean for this brief; SI. Null where the brief does not say enough. */
 export interface ArrangementOutlook {
@@ -38,50 +38,65 @@ const limits: Record<Arrangement, ArrangementOutlook['limit']> = {
 /** Mass of a table of 18 mm plywood on an aluminium frame with a sheet on it, kg/m²; memory. */
 const TABLE = 45;
 
-/** Each arrangement for this brief: how much room it takes, what it moves, what limits it. */
-export function outlooks(project: Project): ArrangementOutlook[] {
-  const { area, place } = project.brief;
-  return arrangements.map((id): ArrangementOutlook => {
-    // A table that moves its whole length needs room for twice of it.
-    const along = id === 'moving-table' || id === 'fixed-gantry' ? 2 : 1;
-    const across = id === 'fixed-gantry' ? 2 : 1;
-    const length = area.length ? along * area.length.si + BEYOND : null;
-    const width = area.width ? across * area.width.si + (id === 'cantilever' ? 1 : 2) * BESIDE : null;
-    const table = area.length && area.width ? TABLE * area.length.si * area.width.si : null;
-    const stands = id === 'moving-table' || id === 'fixed-gantry';
-    const carried = Math.max(
-      0,
-      ...massReport({ ...project, brief: { ...project.brief, arrangement: id } }).axes.map((a) => a.total),
-    );
-    const moving = stands ? table : carried || null;
-    const [l, w] = [place.length?.si, place.width?.si];
-    const walk = 0.6;
-    const fits =
-      length === null || width === null || (l === undefined && w === undefined)
-        ? null
-        : [
-            [length, width],
-            [width, length],
-          ].some(([a, b]) => a! + walk <= (l ?? Infinity) && b! + walk <= (w ?? Infinity));
-    return { id, length, width, moving, guessed: stands, limit: limits[id], fits };
-  });
+/** Room to pass on one side of the machine, m; common practice, no source. */
+export const TO_PASS = 0.6;
+
+/** Whether the table moves, and the gantry stands. */
+const tableMoves = (id: Arrangement) => id === 'moving-table' || id === 'fixed-gantry';
+
+/** Length and width that an arrangement takes for a work area, m. */
+function sizeOf(id: Arrangement, { area }: Project['brief']) {
+  // A table that moves its whole length needs room for twice of it.
+  const along = tableMoves(id) ? 2 : 1;
+  const across = id === 'fixed-gantry' ? 2 : 1;
+  const columns = id === 'cantilever' ? 1 : 2;
+  return {
+    length: area.length ? along * area.length.si + BEYOND : null,
+    width: area.width ? across * area.width.si + columns * BESIDE : null,
+  };
 }
 
+/** Whether a machine fits the place, one way or the other; null where one of the two is not known. */
+function fitsInto(length: number | null, width: number | null, { place }: Project['brief']): boolean | null {
+  if (length === null || width === null || (!place.length && !place.width)) return null;
+  const [l, w] = [place.length?.si ?? Infinity, place.width?.si ?? Infinity];
+  const fits = (a: number, b: number) => a + TO_PASS <= l && b + TO_PASS <= w;
+  return fits(length, width) || fits(width, length);
+}
+
+/** What the heaviest axis would move, kg: of a table an estimate by its area. */
+function movingOf(id: Arrangement, project: Project): number | null {
+  const { area } = project.brief;
+  if (tableMoves(id)) return area.length && area.width ? TABLE * area.length.si * area.width.si : null;
+  const { axes } = massReport({ ...project, brief: { ...project.brief, arrangement: id } });
+  return Math.max(0, ...axes.map((a) => a.total)) || null;
+}
+
+/** Each arrangement for this brief: how much room it takes, what it moves, what limits it. */
+export const outlooks = (project: Project): ArrangementOutlook[] =>
+  arrangements.map((id) => {
+    const { length, width } = sizeOf(id, project.brief);
+    return {
+      id,
+      length,
+      width,
+      moving: movingOf(id, project),
+      guessed: tableMoves(id),
+      limit: limits[id],
+      fits: fitsInto(length, width, project.brief),
+    };
+  });
+
 /**
- * Footprint of the machine as it is planned, m: bed and beam with what sticks out, or the outlook of its
+ * Footprint of the machine as it is planned, m: bed and beam with what sticks out, or the size of its
  * arrangement.
  */
-export function footprint(project: Project): {
+export function footprint({ structure, axes, brief }: Project): {
   readonly length: number | null;
   readonly width: number | null;
 } {
-  const { structure } = project;
-  const outlook = outlooks(project).find((o) => o.id === project.brief.arrangement)!;
-  if (!structure) return outlook;
-  const travels = (role: string) => project.axes.find((a) => a.role === role)?.demands.travel.si ?? 0;
-  const table =
-    project.brief.arrangement === 'moving-table' || project.brief.arrangement === 'fixed-gantry'
-      ? travels('table') || travels('bed')
-      : 0;
+  if (!structure) return sizeOf(brief.arrangement, brief);
+  const travel = (role: string) => axes.find((a) => a.role === role)?.demands.travel.si ?? 0;
+  const table = tableMoves(brief.arrangement) ? travel('table') || travel('bed') : 0;
   return { length: structure.bed.length.si + table + BESIDE, width: structure.beam.length.si + BESIDE };
 }

@@ -1,9 +1,8 @@
 import { byWeight } from '@/core/findings';
-import type { Project } from '@/core/model';
-import type { AxisReport } from '../report';
-import type { MachineFinding } from './findings';
+import type { AnyFinding } from './findings';
+import type { MachineContext } from './context';
 
-/** What to do next; wording is the feature's. */
+/** What to do next; wording is made elsewhere. */
 export interface NextStep {
   readonly code:
     | 'say-area'
@@ -18,23 +17,26 @@ export interface NextStep {
   readonly axisId?: string;
 }
 
-/** The next step in the order of the work: brief, what gives out, structure, what is not known, parts. */
-export function nextStep(
-  project: Project,
-  reports: readonly AxisReport[],
-  findings: readonly MachineFinding[],
-): NextStep {
-  const { brief } = project;
+/** More inputs that are not given than these, and filling them in comes first. */
+const MANY_UNKNOWN = 3;
+/** Links of a drive train that an axis names parts for before it counts as picked. */
+const FEW_PARTS = 3;
+
+/**
+ * The next step in the order of the work: brief, what gives out, structure, what is not known, parts.
+ * @param found findings of every scope, as they were gathered.
+ */
+export function nextStep({ project, reports }: MachineContext, found: readonly AnyFinding[]): NextStep {
+  const { brief, axes } = project;
   if (!brief.area.length || !brief.area.width) return { code: 'say-area' };
   if (!brief.cuts.length) return { code: 'say-cuts' };
   const worst = [...reports].sort((a, b) => byWeight(a.verdict, b.verdict))[0];
   if (worst?.verdict === 'gives-out') return { code: 'mend-axis', axisId: worst.axisId };
-  if (findings.some((f) => f.verdict === 'gives-out')) return { code: 'mend-machine' };
+  if (found.some((f) => f.verdict === 'gives-out')) return { code: 'mend-machine' };
   if (!project.structure) return { code: 'plan-structure' };
   if (!brief.accuracy) return { code: 'say-accuracy' };
   const unknown = [...reports].sort((a, b) => b.unknowns.length - a.unknowns.length)[0];
-  if (unknown && unknown.unknowns.length > 3) return { code: 'measure', axisId: unknown.axisId };
-  return reports.some((_, i) => Object.keys(project.axes[i]!.parts).length < 3)
-    ? { code: 'pick-parts' }
-    : { code: 'fit' };
+  if (unknown && unknown.unknowns.length > MANY_UNKNOWN) return { code: 'measure', axisId: unknown.axisId };
+  const unpicked = axes.some((axis) => Object.keys(axis.parts).length < FEW_PARTS);
+  return { code: unpicked ? 'pick-parts' : 'fit' };
 }

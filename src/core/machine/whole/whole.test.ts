@@ -4,7 +4,6 @@ import {
   applyEdits,
   type Axis,
   guess,
-  machineIssues,
   type MillCut,
   type Project,
   projectIssues,
@@ -21,25 +20,30 @@ import {
   briefWorking,
   cutLoad,
   cutLoads,
-  effectiveAxes,
-  effectiveAxis,
+  driveStiffnessOf,
   footprint,
   forceOverTurn,
-  improvements,
-  improvementSteps,
+  frameTrials,
+  loadedAxes,
   loadsAlike,
-  machineCodes,
+  machineChecks,
   machineReport,
   massReport,
   outlooks,
   proposedTargets,
+  rankedFor,
   ridersOf,
   toStored,
+  trialSteps,
   worstCut,
 } from '..';
 
 const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
+/** Changes of the frame, solved with the drives as they are reported. */
+const trialsOf = (project: Project) =>
+  frameTrials(project, driveStiffnessOf(project.axes, machineReport(project).axes));
 const put = (path: string, value: unknown) => ({ path, value: value as never });
+const NAMES = { axis: 'an axis', body: 'a body' };
 const total = (list: readonly { mass: number }[]) => list.reduce((s, b) => s + b.mass, 0);
 
 describe('masses along the chain', () => {
@@ -74,11 +78,11 @@ describe('masses along the chain', () => {
         fc.array(fc.double({ min: 0.1, max: 50, noNaN: true }), { minLength: 2, maxLength: 5 }),
         (list) => {
           const axes = list.map((mass, i): Axis => ({
-            ...startingAxis('table', `a${i}`),
+            ...startingAxis('table', `a${i}`, NAMES),
             carriedBy: i ? `a${i - 1}` : null,
             loads: {
-              ...startingAxis('table', 'x').loads,
-              masses: [{ ...startingBody('b'), mass: guess('mass', `${mass} kg`) }],
+              ...startingAxis('table', 'x', NAMES).loads,
+              masses: [{ ...startingBody('b', 'b'), mass: guess('mass', `${mass} kg`) }],
             },
           }));
           const report = massReport({ ...startingProject('p', '2026-01-01T00:00:00Z'), axes });
@@ -107,7 +111,7 @@ describe('masses along the chain', () => {
 describe('an axis as the machine loads it', () => {
   it('of a plain machine it is the stored one, untouched', () => {
     const plain = startingProject('p', '2026-01-01T00:00:00Z');
-    expect(effectiveAxis(plain, plain.axes[0]!)).toBe(plain.axes[0]);
+    expect(loadedAxes(plain)[0]).toBe(plain.axes[0]);
   });
   it(
     'takes the worst cut: the larger of along and across on level axes, along the spindle on ' +
@@ -115,7 +119,7 @@ describe('an axis as the machine loads it', () => {
     () => {
       const loads = cutLoads(kayak.brief);
       const fittings = loads.find((c) => c.id === 'fittings')!;
-      const [bed, , plunge] = effectiveAxes(kayak);
+      const [bed, , plunge] = loadedAxes(kayak);
       expect(bed!.demands.cuttingForce.si).toBeCloseTo(Math.max(fittings.along, fittings.across), 9);
       expect(plunge!.demands.cuttingForce.si).toBeCloseTo(Math.max(...loads.map((c) => c.axial)), 9);
       expect(bed!.guide.sideForce!.si).toBeGreaterThan(0);
@@ -123,19 +127,19 @@ describe('an axis as the machine loads it', () => {
     },
   );
   it('a report is kept while nothing that loads it changed', () => {
-    const [a] = effectiveAxes(kayak);
-    const [b] = effectiveAxes(applyEdits(kayak, [put('note', 'other')]));
+    const [a] = loadedAxes(kayak);
+    const [b] = loadedAxes(applyEdits(kayak, [put('note', 'other')]));
     expect(loadsAlike(a!, b!)).toBe(true);
     expect(
       loadsAlike(
         a!,
-        effectiveAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!,
+        loadedAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!,
       ),
     ).toBe(false);
     expect(
       loadsAlike(
         a!,
-        effectiveAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!,
+        loadedAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!,
       ),
     ).toBe(false);
   });
@@ -144,7 +148,7 @@ describe('an axis as the machine loads it', () => {
       ...kayak,
       axes: kayak.axes.map((a) => (a.id === 'bed' ? { ...kayak.pins[0]!.axis, id: 'bed' } : a)),
     } as Project;
-    const loaded = effectiveAxes(pinned)[0]!;
+    const loaded = loadedAxes(pinned)[0]!;
     const remedy = axisReport(loaded)
       .findings.flatMap((f) => f.remedies)
       .find((r) => r.code === 'turn-nut')!;
@@ -154,13 +158,13 @@ describe('an axis as the machine loads it', () => {
     const after = { ...pinned, axes: [applyEdits(pinned.axes[0]!, edits), ...pinned.axes.slice(1)] };
     expect(projectIssues(after)).toEqual([]);
     // With the same bodies the stored machine says what was promised.
-    expect(machineReport(after).axes[0]!.speed).toBeCloseTo(remedy.axisSpeed, 9);
+    expect(machineReport(after).axes[0]!.speed).toBeCloseTo(remedy.reach!, 9);
   });
 });
 
 describe('edits worked out on a loaded axis', () => {
   it('another guide does not keep the side loads that the cuts gave', () => {
-    const loaded = effectiveAxes(kayak)[0]!;
+    const loaded = loadedAxes(kayak)[0]!;
     expect(loaded.guide.sideForce).not.toBeNull();
     const [edit] = toStored(
       [{ path: 'guide', value: { ...loaded.guide, preload: 'medium' } as never }],
@@ -175,7 +179,7 @@ describe('edits worked out on a loaded axis', () => {
 
 describe('cuts', () => {
   it('no cut pushes harder than its spindle can turn', () => {
-    const cut = { ...startingCut('mill', 'a'), depth: guess('length', '60 mm') } as ReturnType<
+    const cut = { ...startingCut('mill', 'a', 'a cut'), depth: guess('length', '60 mm') } as ReturnType<
       typeof startingCut
     >;
     const weak = {
@@ -198,10 +202,14 @@ describe('cuts', () => {
     expect(turn[0]!.across).toBeCloseTo(turn[turn.length / 2]!.across, 9);
   });
   it('plasma asks for speed and corners, a knife for drag and pressure', () => {
-    expect(cutLoad(startingCut('plasma', 'a'), null)).toMatchObject({ along: 10, axial: 0, power: 0 });
-    expect(cutLoad(startingCut('knife', 'a'), null)).toMatchObject({ along: 20, axial: 30 });
+    expect(cutLoad(startingCut('plasma', 'a', 'a cut'), null)).toMatchObject({
+      along: 10,
+      axial: 0,
+      power: 0,
+    });
+    expect(cutLoad(startingCut('knife', 'a', 'a cut'), null)).toMatchObject({ along: 20, axial: 30 });
     // v²/r: 6 m/min round 5 mm.
-    expect(cutLoad(startingCut('light', 'a'), null).corner).toBeCloseTo(0.1 ** 2 / 0.005, 9);
+    expect(cutLoad(startingCut('light', 'a', 'a cut'), null).corner).toBeCloseTo(0.1 ** 2 / 0.005, 9);
   });
   it('their working has a line for every figure', () => {
     const keys = briefWorking(kayak).map((l) => l.key);
@@ -304,7 +312,7 @@ describe('findings of a whole machine', () => {
       'plasma-reach',
       'plasma-slow',
     ]);
-    expect([...machineCodes].filter((c) => !shown.has(c))).toEqual([]);
+    expect(machineChecks.map((c) => c.code).filter((c) => !shown.has(c))).toEqual([]);
   });
   it('an error budget adds up both ways and names what is missing', () => {
     for (const { r } of all)
@@ -363,15 +371,14 @@ describe('arrangements, targets, room', () => {
         proposedTargets(gate, gate.axes[2]!).find((t) => t.path === 'demands.rapid')!.value.si,
       ).toBeCloseTo(5 / 60, 9);
       expect(bed.find((t) => t.path === 'demands.lostMotion')!.value.si).toBeCloseTo(0.0004, 9);
-      for (const t of bed) expect(t.reason.length).toBeGreaterThan(10);
+      expect(bed.find((t) => t.path === 'demands.lostMotion')!.reason).toMatchObject({ fromAccuracy: true });
     },
   );
 });
 
 describe('improvements of the frame', () => {
   it('are ranked by what they bring, and each brings it when it is made', () => {
-    const reports = machineReport(scenery).axes;
-    const list = improvements(scenery, reports, 'z');
+    const list = rankedFor(trialsOf(scenery), 'z');
     expect(list[0]!.code).toBe('prop');
     expect([...list].sort((a, b) => b.gain.z - a.gain.z)).toEqual(list);
     const propped = applyEdits(scenery, list[0]!.edits);
@@ -381,11 +388,11 @@ describe('improvements of the frame', () => {
     expect(after!.sag.spread).toBeLessThan(0.1 * before!.sag.spread);
   });
   it('come step by step, so that they can be stopped', () => {
-    const steps = improvementSteps(scenery, machineReport(scenery).axes, 'x');
+    const steps = trialSteps(scenery, driveStiffnessOf(scenery.axes, machineReport(scenery).axes));
     const first = steps.next();
     expect(first).toMatchObject({ done: false, value: { done: 1 } });
     expect((first.value as { of: number }).of).toBeGreaterThan(5);
-    expect(improvements({ ...scenery, structure: null }, [], 'x')).toEqual([]);
+    expect(trialsOf({ ...scenery, structure: null })).toEqual([]);
   });
   it('a third rod stiffens a gantry on rods, filling a tube makes it heavier', () => {
     const rods = applyEdits(gate, [
@@ -405,8 +412,8 @@ describe('improvements of the frame', () => {
       }),
     ]);
     expect(projectIssues(rods)).toEqual([]);
-    const list = improvements(rods, machineReport(rods).axes, 'z');
-    expect(list.find((i) => i.code === 'third-rod')!.gain.z).toBeGreaterThan(1.05);
+    const list = trialsOf(rods);
+    expect(list.find((i) => i.code === 'axis-third-rod')!.gain.z).toBeGreaterThan(1.05);
     expect(list.find((i) => i.code === 'fill-beam')!.heavier).toBeGreaterThan(3);
   });
 });
@@ -438,7 +445,7 @@ describe('rules of the machine', () => {
       [
         put('stand', [
           {
-            ...startingBody('x', startingShape('member')),
+            ...startingBody('x', 'x', startingShape('member')),
             shape: {
               ...startingShape('member'),
               section: {
@@ -452,9 +459,10 @@ describe('rules of the machine', () => {
       ],
     ],
   ] as const)('%s is refused with the place and the reason', (code, edits) => {
-    const [issue] = machineIssues(applyEdits(kayak, edits));
+    const [issue] = projectIssues(applyEdits(kayak, edits));
     expect(issue).toMatchObject({ code });
-    expect(issue!.wanted.length).toBeGreaterThan(5);
+    // The words of every rule are complete: see the words' own test.
+    expect(issue!.path.length).toBeGreaterThan(0);
   });
   it('every structure to start from stands, whatever the arrangement', () => {
     for (const arrangement of [

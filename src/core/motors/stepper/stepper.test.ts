@@ -36,8 +36,7 @@ const torque = (m: Machine, w: number): number =>
 
 /**
  * Referee: the machine's own voltage equations in the rotor frame, v_d = R i_d - X i_q, v_q = R i_q + X i_d +
- * E,
- * and a search over all currents within crest and voltage for the greatest torque K i_q. No closed form.
+ * E, and a search over all currents within crest and voltage for the greatest torque K i_q. No closed form.
  */
 function searched(m: Machine, w: number): number {
   const X = m.teeth * w * m.inductance;

@@ -60,8 +60,7 @@ function inWords({ axis, report, system }: DrawingProps, total: number): string 
 
 /**
  * The axis along its travel, lengths and heights to one scale: rail with carriages at both ends of travel,
- * the loads that
- * they carry, the drive with its motor. What is not given is drawn dashed.
+ * the loads that they carry, the drive with its motor. What is not given is drawn dashed.
  */
 export function AxisDrawing({ axis, report, system }: DrawingProps) {
   const { guide, demands, drive } = axis;

@@ -1,13 +1,18 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import type { Change, ComparedRow, Comparison } from '@/core/choose';
 import type { RungId } from '@/core/machine';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
-import { VerdictMark, verdictWords } from '@/ui/verdict-mark';
+import { Action } from '@/ui/action';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { accelerationName, checkNameOf, figureName, rungName, verdictWords } from '@/words';
 import { showFigure } from '../figures';
-import { accelerationName, figureName, rungName } from '../wording';
-import { checkNameOf } from '../wording-remedies';
 import styles from './exchange.module.css';
 
 const answerName: Record<string, string> = {
@@ -78,48 +83,54 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
   const list = (items: Comparison['gone']) => items.map((f) => checkNameOf(f.code)).join(', ');
   return (
     <div className={styles.compare}>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Answer</th>
-            <th scope="col">{names[0]}</th>
-            <th scope="col">{names[1]}</th>
-            <th scope="col">
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Answer</TableCell>
+            <TableCell scope="col">{names[0]}</TableCell>
+            <TableCell scope="col">{names[1]}</TableCell>
+            <TableCell scope="col">
               <span className={styles.hidden}>Change</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row">Verdict</th>
-            <td>
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          <TableRow>
+            <TableCell component="th" scope="row">
+              Verdict
+            </TableCell>
+            <TableCell>
               <VerdictMark verdict={verdict.before} /> {verdictWords[verdict.before]}
-            </td>
-            <td>
+            </TableCell>
+            <TableCell>
               <VerdictMark verdict={verdict.after} /> {verdictWords[verdict.after]}
-            </td>
-            <td>
+            </TableCell>
+            <TableCell>
               <ChangeMark change={verdict.change} />
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Limited by</th>
-            <td>{rungName[governing.before as RungId]}</td>
-            <td>{rungName[governing.after as RungId]}</td>
-            <td />
-          </tr>
+            </TableCell>
+          </TableRow>
+          <TableRow>
+            <TableCell component="th" scope="row">
+              Limited by
+            </TableCell>
+            <TableCell>{rungName[governing.before as RungId]}</TableCell>
+            <TableCell>{rungName[governing.after as RungId]}</TableCell>
+            <TableCell />
+          </TableRow>
           {shown.map((row) => (
-            <tr key={`${row.group}-${row.id}`} data-change={row.change}>
-              <th scope="row">{nameOf(row)}</th>
-              <td>{show(row, row.before, system)}</td>
-              <td>{show(row, row.after, system)}</td>
-              <td>
+            <TableRow key={`${row.group}-${row.id}`} data-change={row.change}>
+              <TableCell component="th" scope="row">
+                {nameOf(row)}
+              </TableCell>
+              <TableCell>{show(row, row.before, system)}</TableCell>
+              <TableCell>{show(row, row.after, system)}</TableCell>
+              <TableCell>
                 <ChangeMark change={row.change} />
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       {(gone.length > 0 || come.length > 0) && (
         <ul className={styles.turns}>
           {gone.length > 0 && (
@@ -135,9 +146,9 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
         </ul>
       )}
       {(hidden > 0 || all) && (
-        <button type="button" className={styles.plain} onClick={() => setAll(!all)}>
+        <Action onAct={() => setAll(!all)}>
           {all ? 'Only what changes' : `${hidden} more that stay the same`}
-        </button>
+        </Action>
       )}
     </div>
   );

@@ -1,199 +1,188 @@
 'use client';
 
-import Dialog from '@mui/material/Dialog';
+import InputBase from '@mui/material/InputBase';
 import { useMemo, useState } from 'react';
-import { familiesOf, type PartLink, partsIn, swapEdits } from '@/core/catalogue';
+import { familiesOf, type Family, type PartLink, partsIn, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
-import type { AxisReport } from '@/core/machine';
-import type { Axis, OwnPart, Project } from '@/core/model';
-import type { UnitSystem } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { SheetDialog } from '@/ui/sheet-dialog';
+import { Toggle } from '@/ui/toggle';
+import { useAxis } from '../axis-context';
 import { CompareTable } from './compare-table';
 import styles from './exchange.module.css';
+import { presentFamily } from './family';
 import { OwnPartForm } from './own-part-form';
-import { MOST_OWN, PartFiles } from './part-files';
-import { PartList, tryParts } from './part-list';
-import type { AxisEditor } from '../use-axis-editor';
+import { PartFiles } from './part-files';
+import { PartList, type TriedPart, tryParts } from './part-list';
+import { MOST_OWN, useOwnParts } from './use-own-parts';
 
 interface ExchangeProps {
-  readonly axis: Axis;
-  readonly report: AxisReport;
   readonly link: PartLink;
-  readonly own: Project['ownParts'];
-  readonly editor: AxisEditor;
-  readonly system: UnitSystem;
-  readonly onOwn: (parts: readonly OwnPart[], label: string) => void;
   readonly onClose: () => void;
 }
 
-/** Another part for one link: what changes in every answer is shown before it is taken. */
-export function ExchangeDialog({ axis, report, link, own, editor, system, onOwn, onClose }: ExchangeProps) {
+/** What is looked at in the dialog. */
+function useExchange(link: PartLink) {
+  const { system } = useMachine();
+  const { axis } = useAxis();
+  const { own } = useOwnParts();
   const choices = familiesOf(link);
-  const [familyId, setFamilyId] = useState(() => startFamily(axis, link) ?? choices[0]!.id);
-  const family = choices.find((f) => f.id === familyId) ?? choices[0]!;
-  const [filter, setFilter] = useState('');
+  const [familyId, setFamilyId] = useState(() => presentFamily(axis, link) ?? choices[0]!.id);
   const [picked, setPicked] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
-  const [error, setError] = useState<string | undefined>();
-  const tried = useMemo(() => tryParts(axis, family, partsIn(family, own)), [axis, family, own]);
-  const choice = tried.find((t) => t.part.id === picked);
-  const comparison = useMemo(
-    () => (choice?.report ? compareReports(report, choice.report) : null),
-    [report, choice],
+  const family = choices.find((f) => f.id === familyId) ?? choices[0]!;
+  const tried = useMemo(
+    () => tryParts(axis, family, partsIn(family, own), system),
+    [axis, family, own, system],
   );
-  const take = () => {
-    if (!choice) return;
-    const refused = editor.apply(swapEdits(axis, family, choice.part), `Exchanged: ${choice.part.name}`);
-    if (refused) setError(refused);
-    else onClose();
+  const choice = tried.find((t) => t.part.id === picked);
+  const turnTo = (id: string) => {
+    setFamilyId(id);
+    setPicked(null);
+    setAdding(false);
   };
+  return { choices, family, tried, choice, picked, setPicked, adding, setAdding, turnTo };
+}
+
+/** Another part for one link: what changes in every answer is shown before it is taken. */
+export function ExchangeDialog({ link, onClose }: ExchangeProps) {
+  const { stored } = useAxis();
+  const { own, setOwn } = useOwnParts();
+  const state = useExchange(link);
+  const { choices, family, tried, choice, picked, setPicked, adding, setAdding } = state;
+  const [filter, setFilter] = useState('');
   return (
-    <Dialog
-      open
+    <SheetDialog
+      title={`Exchange a part of ${stored.name}`}
+      width="xl"
+      className={styles.paper}
       onClose={onClose}
-      fullWidth
-      maxWidth="xl"
-      aria-labelledby="exchange-title"
-      slotProps={{ paper: { className: styles.paper ?? '' } }}
-    >
-      <header className={styles.head}>
-        <h2 id="exchange-title">Exchange a part of {axis.name}</h2>
-        <div className={styles.families} role="group" aria-label="Families">
-          {choices.map((f) => (
-            <button
-              key={f.id}
-              type="button"
-              aria-pressed={f.id === family.id}
-              onClick={() => {
-                setFamilyId(f.id);
-                setPicked(null);
-                setAdding(false);
-              }}
-            >
-              {f.name}
-            </button>
-          ))}
-        </div>
-        <label className={styles.search}>
-          Search{' '}
-          <input
-            value={filter}
-            onChange={(e) => setFilter(e.target.value)}
-            placeholder="name or figure"
-            autoComplete="off"
+      head={
+        <>
+          <Toggle
+            label="Families"
+            className={styles.families}
+            options={choices.map((f) => [f.id, f.name] as const)}
+            value={family.id}
+            onPick={state.turnTo}
           />
-        </label>
-      </header>
+          <label className={styles.search}>
+            Search{' '}
+            <InputBase
+              value={filter}
+              placeholder="name or figure"
+              autoComplete="off"
+              onChange={(e) => setFilter(e.target.value)}
+            />
+          </label>
+        </>
+      }
+      foot={
+        <Foot
+          family={family}
+          choice={choice}
+          onAdd={() => setAdding(true)}
+          onDropped={() => setPicked(null)}
+          onClose={onClose}
+        />
+      }
+    >
       <div className={styles.body}>
         <div className={styles.list}>
           {adding ? (
             <OwnPartForm
-              axis={axis}
               family={family}
               like={choice?.part}
               onCancel={() => setAdding(false)}
               onAdd={(part) => {
-                onOwn([...own, part], `Own part: ${part.name}`);
+                const refused = setOwn([...own, part], `Own part: ${part.name}`);
+                if (refused) return refused;
                 setPicked(part.id);
                 setAdding(false);
+                return undefined;
               }}
             />
           ) : (
-            <PartList
-              axis={axis}
-              family={family}
-              tried={tried}
-              own={own}
-              filter={filter}
-              current={axis.parts[family.id]}
-              picked={picked}
-              onPick={setPicked}
-              system={system}
-            />
+            <PartList family={family} tried={tried} filter={filter} picked={picked} onPick={setPicked} />
           )}
         </div>
-        <aside className={styles.side} aria-live="polite" aria-label="What changes">
-          {!choice && (
-            <p className={styles.empty}>
-              Pick a part: what changes in every answer stands here before you take it.
-            </p>
-          )}
-          {choice && (
-            <>
-              <h3>{choice.part.name}</h3>
-              <p className={styles.source}>Figures: {choice.part.source}. The price is an example.</p>
-            </>
-          )}
-          {choice?.refused && (
-            <p role="alert" className={styles.error}>
-              Does not fit here. {choice.refused}
-            </p>
-          )}
-          {comparison && <CompareTable comparison={comparison} names={['now', 'with it']} system={system} />}
-        </aside>
+        <Side choice={choice} />
       </div>
-      <footer className={styles.foot}>
-        <PartFiles family={family} own={own} onOwn={onOwn} />
-        <button type="button" disabled={own.length >= MOST_OWN} onClick={() => setAdding(true)}>
-          Add my own part…
-        </button>
-        {choice && own.some((o) => o.id === choice.part.id) && (
-          <button
-            type="button"
-            onClick={() => {
-              onOwn(
-                own.filter((o) => o.id !== choice.part.id),
-                `Removed ${choice.part.name}`,
-              );
-              setPicked(null);
-            }}
-          >
-            Remove my part
-          </button>
-        )}
-        {error && (
-          <p role="alert" className={styles.error}>
-            {error}
-          </p>
-        )}
-        <span className={styles.grow} />
-        <button type="button" onClick={onClose}>
-          Cancel
-        </button>
-        <button type="button" className={styles.main} disabled={!choice?.report} onClick={take}>
-          Take it
-        </button>
-      </footer>
-    </Dialog>
+    </SheetDialog>
   );
 }
 
-/** The family that the present part is of, where none was picked from the catalogue. */
-function startFamily({ drive, motor, guide, reducer }: Axis, link: PartLink): string | undefined {
-  if (link === 'drive')
-    return drive.kind === 'screw'
-      ? drive.thread.kind === 'ball'
-        ? 'ball-screw'
-        : drive.thread.form === 'acme'
-          ? 'acme-screw'
-          : 'trapezoidal-screw'
-      : drive.kind;
-  if (link === 'motor')
-    return motor.kind === 'stepper'
-      ? motor.loop === 'closed'
-        ? 'closed-loop-stepper'
-        : 'stepper'
-      : motor.kind === 'servo'
-        ? 'servo'
-        : 'geared-motor';
-  if (link === 'reducer') return reducer?.kind === 'belt' ? 'belt-stage' : 'planetary-reducer';
-  if (link === 'guide')
-    return {
-      profile: 'profile-rail',
-      miniature: 'miniature-rail',
-      'supported-round': 'supported-rail',
-      'round-rod': 'round-rod',
-      'v-wheel': 'wheel',
-      'tube-bearing': 'tube-bearing',
-    }[guide.kind];
-  return undefined;
+/** What the picked part would change. */
+function Side({ choice }: { choice: TriedPart | undefined }) {
+  const { system } = useMachine();
+  const { report } = useAxis();
+  const comparison = useMemo(
+    () => (choice?.report ? compareReports(report, choice.report) : null),
+    [report, choice],
+  );
+  return (
+    <aside className={styles.side} aria-live="polite" aria-label="What changes">
+      {!choice && (
+        <p className={styles.empty}>
+          Pick a part: what changes in every answer stands here before you take it.
+        </p>
+      )}
+      {choice && (
+        <>
+          <h3>{choice.part.name}</h3>
+          <p className={styles.source}>Figures: {choice.part.source}. The price is an example.</p>
+        </>
+      )}
+      {choice?.refused && (
+        <p role="alert" className={styles.error}>
+          Does not fit here. {choice.refused}
+        </p>
+      )}
+      {comparison && <CompareTable comparison={comparison} names={['now', 'with it']} system={system} />}
+    </aside>
+  );
+}
+
+interface FootProps {
+  readonly family: Family;
+  readonly choice: TriedPart | undefined;
+  readonly onAdd: () => void;
+  readonly onDropped: () => void;
+  readonly onClose: () => void;
+}
+
+function Foot({ family, choice, onAdd, onDropped, onClose }: FootProps) {
+  const { axis, editor } = useAxis();
+  const { own, setOwn } = useOwnParts();
+  const mine = choice && own.find((o) => o.id === choice.part.id);
+  const take = () => {
+    if (!choice) return undefined;
+    const { part } = choice;
+    const refused = editor.apply(swapEdits(axis, family, part), `Exchanged: ${part.name}`);
+    if (!refused) onClose();
+    return refused;
+  };
+  const drop = ({ id, name }: { id: string; name: string }) => {
+    const refused = setOwn(
+      own.filter((o) => o.id !== id),
+      `Removed ${name}`,
+    );
+    if (!refused) onDropped();
+    return refused;
+  };
+  return (
+    <>
+      <PartFiles family={family} />
+      <Action disabled={own.length >= MOST_OWN} onAct={onAdd}>
+        Add my own part…
+      </Action>
+      {mine && <Action onAct={() => drop(mine)}>Remove my part</Action>}
+      <span className={styles.grow} />
+      <Action onAct={onClose}>Cancel</Action>
+      <Action variant="contained" disabled={!choice?.report} onAct={take}>
+        Take it
+      </Action>
+    </>
+  );
 }

@@ -1,111 +1,144 @@
 'use client';
 
+import InputBase from '@mui/material/InputBase';
 import { useId, useState } from 'react';
 import { columnsOf, type Family, type Part, partFault } from '@/core/catalogue';
 import { type Axis, getAt, isMeasure, type OwnPart } from '@/core/model';
 import { freshId } from '@/session';
-import { labelOf } from '../labels';
+import { Action } from '@/ui/action';
+import { type Refused, useRefusal } from '@/ui/refusal';
+import { labelOf } from '@/words';
+import { useAxis } from '../axis-context';
 import styles from './exchange.module.css';
 
 interface FormProps {
-  readonly axis: Axis;
   readonly family: Family;
   readonly like: Part | undefined;
-  readonly onAdd: (part: OwnPart) => void;
+  /** Takes the part; gives the reason where it was refused. */
+  readonly onAdd: (part: OwnPart) => Refused;
   readonly onCancel: () => void;
 }
 
 /** Fields of the form that are no column of a family. */
-const formNames: Record<string, string> = { name: 'Name', price: 'Price', onHand: 'On hand' };
+const formNames: Record<string, string> = {
+  name: 'Name',
+  price: 'Price in €',
+  onHand: 'On hand',
+  note: 'Where its figures come from',
+};
 
 /** What the axis has now at a path, as a text. */
 function nowAt(axis: Axis, path: string): string {
   const value = getAt(axis, path);
-  return isMeasure(value)
-    ? value.typed
-    : typeof value === 'string' || typeof value === 'number'
-      ? String(value)
-      : '';
+  if (isMeasure(value)) return value.typed;
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
 }
+
+const nameOf = (field: string) =>
+  formNames[field] ?? (labelOf(field) === field ? field.split('.').pop()! : labelOf(field));
+
+interface Draft {
+  readonly name: string;
+  readonly values: Readonly<Record<string, string>>;
+  readonly price: string;
+  readonly onHand: string;
+  readonly note: string;
+}
+
+const partOf = (family: Family, draft: Draft): OwnPart => ({
+  id: freshId(),
+  family: family.id,
+  name: draft.name.trim(),
+  values: Object.fromEntries(
+    Object.entries(draft.values)
+      .map(([path, typed]) => [path, typed.trim()] as const)
+      .filter(([, typed]) => typed !== ''),
+  ),
+  price: draft.price.trim() === '' ? null : Number(draft.price.replace(',', '.')),
+  onHand: Number(draft.onHand),
+  note: draft.note.trim(),
+});
 
 /**
  * A part of the builder's own: the columns of its family, started from the picked part or from what is
  * fitted.
  */
-export function OwnPartForm({ axis, family, like, onAdd, onCancel }: FormProps) {
-  const id = useId();
+export function OwnPartForm({ family, like, onAdd, onCancel }: FormProps) {
+  const { axis } = useAxis();
   const paths = columnsOf(family);
-  const [name, setName] = useState(like ? `${like.name} (own)` : `Own ${family.name.toLowerCase()}`);
-  const [values, setValues] = useState<Record<string, string>>(() =>
-    Object.fromEntries(paths.map((p) => [p, like?.values[p] ?? nowAt(axis, p)])),
-  );
-  const [price, setPrice] = useState('');
-  const [onHand, setOnHand] = useState('0');
-  const [note, setNote] = useState('');
-  const [fault, setFault] = useState<string | undefined>();
+  const refusal = useRefusal();
+  const [draft, setDraft] = useState<Draft>(() => ({
+    name: like ? `${like.name} (own)` : `Own ${family.name.toLowerCase()}`,
+    values: Object.fromEntries(paths.map((p) => [p, like?.values[p] ?? nowAt(axis, p)])),
+    price: '',
+    onHand: '0',
+    note: '',
+  }));
   const add = () => {
-    const read = partFault(family, { name, values, price, onHand });
-    if (read)
-      return setFault(
-        `${formNames[read.field] ?? labelOf(read.field)}: read “${read.read}”; wanted ${read.wanted}.`,
-      );
-    onAdd({
-      id: freshId(),
-      family: family.id,
-      name: name.trim(),
-      values: Object.fromEntries(
-        Object.entries(values)
-          .filter(([, v]) => v.trim() !== '')
-          .map(([k, v]) => [k, v.trim()]),
-      ),
-      price: price.trim() === '' ? null : Number(price.replace(',', '.')),
-      onHand: Number(onHand),
-      note: note.trim(),
-    });
+    const fault = partFault(family, draft);
+    if (!fault) return onAdd(partOf(family, draft));
+    return `${nameOf(fault.field)}: read “${fault.read}”; wanted ${fault.wanted}.`;
   };
-  const row = (key: string, label: string, value: string, set: (v: string) => void) => (
-    <div key={key} className={styles.formRow}>
-      <label htmlFor={`${id}-${key}`}>{label}</label>
-      <input
-        id={`${id}-${key}`}
-        value={value}
-        maxLength={key === 'note' ? 500 : 80}
-        autoComplete="off"
-        onChange={(e) => set(e.target.value)}
-      />
-    </div>
+  const own = (field: 'name' | 'price' | 'onHand' | 'note') => (
+    <Row
+      label={nameOf(field)}
+      value={draft[field]}
+      most={field === 'note' ? 500 : 80}
+      onText={(text) => setDraft({ ...draft, [field]: text })}
+    />
   );
   return (
     <form
       className={styles.form}
+      aria-label={`Own part: ${family.name}`}
       onSubmit={(e) => {
         e.preventDefault();
-        add();
+        refusal.attempt(add);
       }}
-      aria-label={`Own part: ${family.name}`}
     >
-      {row('name', 'Name', name, setName)}
-      {paths.map((path) =>
-        row(path, labelOf(path) === path ? path.split('.').pop()! : labelOf(path), values[path] ?? '', (v) =>
-          setValues({ ...values, [path]: v }),
-        ),
-      )}
-      {row('price', 'Price in €', price, setPrice)}
-      {row('onHand', 'On hand', onHand, setOnHand)}
-      {row('note', 'Where its figures come from', note, setNote)}
-      {fault && (
-        <p role="alert" className={styles.error}>
-          {fault}
-        </p>
-      )}
+      {own('name')}
+      {paths.map((path) => (
+        <Row
+          key={path}
+          label={nameOf(path)}
+          value={draft.values[path] ?? ''}
+          most={80}
+          onText={(text) => setDraft({ ...draft, values: { ...draft.values, [path]: text } })}
+        />
+      ))}
+      {own('price')}
+      {own('onHand')}
+      {own('note')}
+      {refusal.note}
       <div className={styles.formFoot}>
-        <button type="button" onClick={onCancel}>
-          Back to the list
-        </button>
-        <button type="submit" className={styles.main}>
+        <Action onAct={onCancel}>Back to the list</Action>
+        <Action variant="contained" submit>
           Keep this part
-        </button>
+        </Action>
       </div>
     </form>
+  );
+}
+
+interface RowProps {
+  readonly label: string;
+  readonly value: string;
+  readonly most: number;
+  readonly onText: (text: string) => void;
+}
+
+function Row({ label, value, most, onText }: RowProps) {
+  const id = useId();
+  return (
+    <div className={styles.formRow}>
+      <label htmlFor={id}>{label}</label>
+      <InputBase
+        id={id}
+        value={value}
+        autoComplete="off"
+        slotProps={{ input: { maxLength: most } }}
+        onChange={(e) => onText(e.target.value)}
+      />
+    </div>
   );
 }

@@ -1,74 +1,51 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Family } from '@/core/catalogue';
 import { readPartsCsv, writePartsCsv } from '@/core/formats';
-import type { OwnPart } from '@/core/model';
 import { downloadText } from '@/features/frame';
 import { freshId } from '@/session';
+import { Action } from '@/ui/action';
+import { FilePicker, type FileRead, readText } from '@/ui/file-picker';
 import styles from './exchange.module.css';
+import { MOST_OWN, useOwnParts } from './use-own-parts';
 
 const MOST_BYTES = 1_000_000;
-/** As many own parts as a project file keeps. */
-export const MOST_OWN = 2000;
+const csv = { 'text/csv': ['.csv'] };
+
+type Said = { readonly text: string; readonly bad: boolean };
 
 /** Parts of a family in and out as CSV; what cannot be read changes nothing. */
-export function PartFiles({
-  family,
-  own,
-  onOwn,
-}: {
-  family: Family;
-  own: readonly OwnPart[];
-  onOwn: (parts: readonly OwnPart[], label: string) => void;
-}) {
-  const file = useRef<HTMLInputElement>(null);
-  const [said, setSaid] = useState<{ text: string; bad: boolean } | null>(null);
-  const read = async (list: FileList | null) => {
-    const [one] = list ?? [];
-    if (!one) return;
-    if (one.size > MOST_BYTES)
-      return setSaid({
-        bad: true,
-        text: `${one.name}: read ${one.size} bytes; wanted at most ${MOST_BYTES}.`,
-      });
-    const result = readPartsCsv(family, await one.text());
-    if (!result.ok)
-      return setSaid({
-        bad: true,
-        text:
-          `${one.name}, line ${result.line}, ${result.field}: read “${result.read}”; wanted ` +
-          `${result.wanted}. Nothing was taken.`,
-      });
-    if (own.length + result.parts.length > MOST_OWN)
-      return setSaid({
-        bad: true,
-        text:
-          `${one.name}: read ${result.parts.length} parts; wanted at most ${MOST_OWN - own.length} ` +
-          `more. Nothing was taken.`,
-      });
-    onOwn([...own, ...result.parts.map((p) => ({ ...p, id: freshId() }))], `Parts from ${one.name}`);
-    setSaid({ bad: false, text: `${result.parts.length} parts taken from ${one.name}.` });
+export function PartFiles({ family }: { family: Family }) {
+  const { own, setOwn } = useOwnParts();
+  const [said, setSaid] = useState<Said | null>(null);
+  const take = (file: FileRead): Said => {
+    const bad = (text: string): Said => ({ bad: true, text });
+    if (!file.ok) return bad(file.reason);
+    const { name } = file;
+    const result = readPartsCsv(family, file.text);
+    if (!result.ok) {
+      const { line, field, read, wanted } = result;
+      return bad(`${name}, line ${line}, ${field}: read “${read}”; wanted ${wanted}. Nothing was taken.`);
+    }
+    const count = result.parts.length;
+    if (own.length + count > MOST_OWN) {
+      const wanted = `at most ${MOST_OWN - own.length} more`;
+      return bad(`${name}: read ${count} parts; wanted ${wanted}. Nothing was taken.`);
+    }
+    const parts = [...own, ...result.parts.map((p) => ({ ...p, id: freshId() }))];
+    const refused = setOwn(parts, `Parts from ${name}`);
+    return refused ? bad(refused) : { bad: false, text: `${count} parts taken from ${name}.` };
+  };
+  const read = async ([one]: readonly File[]) => {
+    if (one) setSaid(take(await readText(one, MOST_BYTES)));
   };
   return (
     <>
-      <button type="button" onClick={() => file.current?.click()}>
+      <FilePicker label="Parts as CSV" accept={csv} onFiles={(files) => void read(files)}>
         Read a CSV…
-      </button>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="Parts as CSV"
-        onChange={(e) => {
-          void read(e.target.files);
-          e.target.value = '';
-        }}
-      />
-      <button type="button" onClick={() => downloadText(`${family.id}.csv`, writePartsCsv(family, own))}>
-        Write a CSV
-      </button>
+      </FilePicker>
+      <Action onAct={() => downloadText(`${family.id}.csv`, writePartsCsv(family, own))}>Write a CSV</Action>
       {said && (
         <p role={said.bad ? 'alert' : 'status'} className={said.bad ? styles.error : undefined}>
           {said.text}

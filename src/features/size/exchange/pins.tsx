@@ -1,98 +1,92 @@
 'use client';
 
-import Dialog from '@mui/material/Dialog';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { compareReports } from '@/core/choose';
-import { type AxisReport, axisReport, effectiveAxis } from '@/core/machine';
-import type { Axis, Pin, Project } from '@/core/model';
-import type { UnitSystem } from '@/core/units';
+import { axisReport, loadedAxis, massReport } from '@/core/machine';
+import { capsAt, type Pin } from '@/core/model';
+import { useKnown, useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { SheetDialog } from '@/ui/sheet-dialog';
+import { Toggle } from '@/ui/toggle';
+import { useAxis } from '../axis-context';
+import { usePins } from '../use-pins';
 import { CompareTable } from './compare-table';
 import styles from './exchange.module.css';
 
-interface PinsProps {
-  readonly axis: Axis;
-  readonly report: AxisReport;
-  readonly project: Project;
-  readonly pins: readonly Pin[];
-  readonly system: UnitSystem;
-  readonly onPin: (name: string) => void;
-  readonly onTake: (pin: Pin) => void;
-  readonly onDrop: (pin: Pin) => void;
-}
-
-/** As many as the model keeps for a machine. */
-const MOST = 24;
+const most = capsAt('pins')!.max;
 
 /** Variants that were put by: hold the present axis against one of them, take it back, or drop it. */
-export function Pins({ axis, report, project, pins, system, onPin, onTake, onDrop }: PinsProps) {
-  const mine = pins.filter((p) => p.axisId === axis.id);
+export function Pins() {
+  const { project } = useMachine();
+  const { index, stored } = useAxis();
+  const pins = usePins(index);
+  const mine = project.pins.filter((p) => p.axisId === stored.id);
   const [open, setOpen] = useState<string | null>(null);
-  const pin = mine.find((p) => p.id === open) ?? (open ? mine[0] : undefined);
-  const comparison = pin
-    ? compareReports(
-        axisReport(effectiveAxis(project, { ...pin.axis, id: axis.id, carriedBy: axis.carriedBy }), {
-          remedies: false,
-        }),
-        report,
-      )
-    : null;
+  const pin = open === null ? undefined : (mine.find((p) => p.id === open) ?? mine[0]);
+  const last = mine[mine.length - 1];
   return (
     <span className={styles.pins}>
-      <button
-        type="button"
-        disabled={pins.length >= MOST}
-        onClick={() => onPin(`Variant ${mine.length + 1}`)}
+      <Action
+        disabled={project.pins.length >= most}
         title="Put the axis by as it is now, to hold others against it"
+        onAct={() => pins.pin(`Variant ${mine.length + 1}`)}
       >
         Pin
-      </button>
-      {mine.length > 0 && (
-        <button type="button" onClick={() => setOpen(mine[mine.length - 1]!.id)}>
-          Compare {mine.length}
-        </button>
-      )}
-      {pin && comparison && (
-        <Dialog
-          open
-          onClose={() => setOpen(null)}
-          fullWidth
-          maxWidth="md"
-          aria-labelledby="pins-title"
-          slotProps={{ paper: { className: styles.paper ?? '' } }}
-        >
-          <header className={styles.head}>
-            <h2 id="pins-title">{axis.name}: pinned against present</h2>
-            <div className={styles.families} role="group" aria-label="Pinned variants">
-              {mine.map((p) => (
-                <button key={p.id} type="button" aria-pressed={p.id === pin.id} onClick={() => setOpen(p.id)}>
-                  {p.name}
-                </button>
-              ))}
-            </div>
-          </header>
-          <div className={styles.single}>
-            <CompareTable comparison={comparison} names={[pin.name, 'now']} system={system} />
-          </div>
-          <footer className={styles.foot}>
-            <button type="button" onClick={() => onDrop(pin)}>
-              Drop this pin
-            </button>
-            <span className={styles.grow} />
-            <button
-              type="button"
-              onClick={() => {
-                onTake(pin);
-                setOpen(null);
-              }}
-            >
-              Put it back on the axis
-            </button>
-            <button type="button" className={styles.main} onClick={() => setOpen(null)}>
-              Close
-            </button>
-          </footer>
-        </Dialog>
-      )}
+      </Action>
+      {last && <Action onAct={() => setOpen(last.id)}>Compare {mine.length}</Action>}
+      {pin && <PinDialog pin={pin} mine={mine} onOpen={setOpen} />}
     </span>
+  );
+}
+
+interface PinDialogProps {
+  readonly pin: Pin;
+  readonly mine: readonly Pin[];
+  readonly onOpen: (id: string | null) => void;
+}
+
+function PinDialog({ pin, mine, onOpen }: PinDialogProps) {
+  const { project, system } = useMachine();
+  const { index, stored, report } = useAxis();
+  const { cuts } = useKnown();
+  const pins = usePins(index);
+  const comparison = useMemo(() => {
+    const variant = { ...pin.axis, id: stored.id, carriedBy: stored.carriedBy };
+    const { axes } = massReport({ ...project, axes: project.axes.with(index, variant) });
+    const then = loadedAxis(variant, axes[index]!, cuts);
+    return compareReports(axisReport(then, { remedies: false }), report);
+  }, [project, pin, index, stored, cuts, report]);
+  const close = () => onOpen(null);
+  const take = () => {
+    const refused = pins.take(pin);
+    if (!refused) close();
+    return refused;
+  };
+  return (
+    <SheetDialog
+      title={`${stored.name}: pinned against present`}
+      width="md"
+      onClose={close}
+      head={
+        <Toggle
+          label="Pinned variants"
+          options={mine.map((p) => [p.id, p.name] as const)}
+          value={pin.id}
+          onPick={onOpen}
+        />
+      }
+      foot={
+        <>
+          <Action onAct={() => pins.drop(pin)}>Drop this pin</Action>
+          <span className={styles.grow} />
+          <Action onAct={take}>Put it back on the axis</Action>
+          <Action variant="contained" onAct={close}>
+            Close
+          </Action>
+        </>
+      }
+    >
+      <CompareTable comparison={comparison} names={[pin.name, 'now']} system={system} />
+    </SheetDialog>
   );
 }

@@ -1,11 +1,12 @@
 'use client';
 
-import type { AxisReport } from '@/core/machine';
-import { formatQuantity, type UnitSystem } from '@/core/units';
-import { verdictColour, verdictWords } from '@/ui/verdict-mark';
+import { formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { verdictColour } from '@/ui/verdict-mark';
+import { accelerationName, verdictWords } from '@/words';
+import { useAxis } from '../axis-context';
 import { spread } from '../ladder-layout';
 import styles from '../sheet.module.css';
-import { accelerationName } from '../wording';
 
 const [WIDTH, TOP, BOTTOM, LEFT, RIGHT] = [250, 20, 264, 128, 192];
 
@@ -13,17 +14,10 @@ const [WIDTH, TOP, BOTTOM, LEFT, RIGHT] = [250, 20, 264, 128, 192];
  * Accelerations at which each thing gives out, on the stiles of the speed ladder; what is asked is drawn
  * across.
  */
-export function AccelerationLadder({
-  report,
-  asked,
-  system,
-  onWorking,
-}: {
-  report: AxisReport;
-  asked: number;
-  system: UnitSystem;
-  onWorking: (line: string) => void;
-}) {
+export function AccelerationLadder({ onWorking }: { onWorking: (line: string) => void }) {
+  const { system } = useMachine();
+  const { axis, report } = useAxis();
+  const asked = axis.demands.acceleration.si;
   const rungs = [...report.accelerations].sort((a, b) => b.limit - a.limit);
   const values = [...rungs.map((r) => r.limit), asked].filter((v) => v > 0 && Number.isFinite(v));
   const low = Math.log(Math.min(...values) * 0.7);

@@ -1,100 +1,89 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useDeferredValue, useState } from 'react';
 import type { AxisDoubt } from '@/core/choose';
-import type { AxisReport } from '@/core/machine';
-import type { Axis } from '@/core/model';
-import { displayUnit, type UnitSystem } from '@/core/units';
+import { displayUnit } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { part } from '@/ui/part';
+import { Toggle } from '@/ui/toggle';
+import { useAxis } from '../axis-context';
 import { Ladder } from '../ladder';
 import styles from '../sheet.module.css';
-import type { AxisEditor } from '../use-axis-editor';
 import { AccelerationLadder } from './acceleration-ladder';
 import { Budgets } from './budgets';
 import { Duty } from './duty';
 
 // Charts come after the first paint: the verdict does not wait for them.
-const BandChart = dynamic(() => import('../band-chart').then((m) => m.BandChart), { ssr: false });
-const MoveChart = dynamic(() => import('./move-chart').then((m) => m.MoveChart), { ssr: false });
+const BandChart = part(() => import('../band-chart').then((m) => m.BandChart));
+const MoveChart = part(() => import('./move-chart').then((m) => m.MoveChart));
 
 interface ViewsProps {
-  readonly axis: Axis;
-  readonly report: AxisReport;
-  readonly system: UnitSystem;
   readonly onWorking: (line: string) => void;
 }
 
-function Heads<T extends string>({
-  id,
-  label,
-  views,
-  now,
-  onView,
-  unit,
-}: {
-  id: string;
-  label: string;
-  views: Readonly<Record<T, string>>;
-  now: T;
-  onView: (view: T) => void;
-  unit?: string;
-}) {
+interface HeadsProps<T extends string> {
+  readonly id: string;
+  readonly label: string;
+  readonly views: readonly (readonly [T, string])[];
+  readonly now: T;
+  readonly onView: (view: T) => void;
+  readonly unit?: string;
+}
+
+function Heads<T extends string>({ id, label, views, now, onView, unit }: HeadsProps<T>) {
   return (
-    <h2 className={styles.heading} id={id} aria-label={label}>
-      <span className={styles.views}>
-        {(Object.entries(views) as [T, string][]).map(([view, text]) => (
-          <button key={view} type="button" aria-pressed={view === now} onClick={() => onView(view)}>
-            {text}
-          </button>
-        ))}
-      </span>
+    <div className={styles.heading}>
+      <h2 className={styles.hidden} id={id}>
+        {label}
+      </h2>
+      <Toggle
+        label={`Views of the ${id.replace('-title', '')}`}
+        options={views}
+        value={now}
+        onPick={onView}
+      />
       {unit && <small className={styles.unitNote}>{unit}</small>}
-    </h2>
+    </div>
   );
 }
 
+type Ladders = 'speed' | 'acceleration';
+const ladderViews = [
+  ['speed', 'Speed'],
+  ['acceleration', 'Acceleration'],
+] as const;
+
 /** The ladders of speed and of acceleration. */
-export function LadderBox({
-  axis,
-  report,
-  doubt,
-  system,
-  onWorking,
-}: ViewsProps & { readonly doubt: AxisDoubt }) {
-  const [view, setView] = useState<'speed' | 'acceleration'>('speed');
+export function LadderBox({ doubt, onWorking }: ViewsProps & { readonly doubt: AxisDoubt }) {
+  const { system } = useMachine();
+  const [view, setView] = useState<Ladders>('speed');
   return (
     <section className={styles.ladderBox} aria-labelledby="ladder-title">
       <Heads
         id="ladder-title"
         label={view === 'speed' ? 'Speed ladder' : 'Acceleration ladder'}
-        views={{ speed: 'Speed', acceleration: 'Acceleration' }}
+        views={ladderViews}
         now={view}
         onView={setView}
         unit={displayUnit(view, system).symbol}
       />
       {view === 'speed' ? (
-        <Ladder
-          report={report}
-          doubt={doubt}
-          rapid={axis.demands.rapid.si}
-          feed={axis.demands.feed.si}
-          system={system}
-          onWorking={onWorking}
-        />
+        <Ladder doubt={doubt} onWorking={onWorking} />
       ) : (
-        <AccelerationLadder
-          report={report}
-          asked={axis.demands.acceleration.si}
-          system={system}
-          onWorking={onWorking}
-        />
+        <AccelerationLadder onWorking={onWorking} />
       )}
     </section>
   );
 }
 
-const chartViews = { band: 'Torque', move: 'Move', play: 'Play', duty: 'Duty' } as const;
-const chartLabels: Record<keyof typeof chartViews, string> = {
+type Charts = 'band' | 'move' | 'play' | 'duty';
+const chartViews = [
+  ['band', 'Torque'],
+  ['move', 'Move'],
+  ['play', 'Play'],
+  ['duty', 'Duty'],
+] as const;
+const chartLabels: Record<Charts, string> = {
   band: 'Torque band',
   move: 'Move over time',
   play: 'Lost motion and stiffness',
@@ -102,14 +91,10 @@ const chartLabels: Record<keyof typeof chartViews, string> = {
 };
 
 /** Torque over speed, torque over time, lost motion and give, duty cycle. */
-export function ChartBox({
-  axis,
-  report,
-  editor,
-  system,
-  onWorking,
-}: ViewsProps & { readonly editor: AxisEditor }) {
-  const [view, setView] = useState<keyof typeof chartViews>('band');
+export function ChartBox({ onWorking }: ViewsProps) {
+  const { system } = useMachine();
+  const { axis, report } = useAxis();
+  const [view, setView] = useState<Charts>('band');
   // The charts are the dearest thing to paint and may come a frame after the verdict.
   const charted = useDeferredValue(report);
   const chartedAxis = useDeferredValue(axis);
@@ -127,10 +112,8 @@ export function ChartBox({
         </>
       )}
       {view === 'move' && <MoveChart axis={chartedAxis} system={system} />}
-      {view === 'play' && <Budgets axis={axis} report={report} system={system} onWorking={onWorking} />}
-      {view === 'duty' && (
-        <Duty axis={axis} report={report} editor={editor} system={system} onWorking={onWorking} />
-      )}
+      {view === 'play' && <Budgets onWorking={onWorking} />}
+      {view === 'duty' && <Duty onWorking={onWorking} />}
     </section>
   );
 }

@@ -1,19 +1,14 @@
 'use client';
 
 import { useMemo } from 'react';
-import { type AxisReport, type Budget, stiffnessOverTravel } from '@/core/machine';
-import { type Axis, getAt, isMeasure } from '@/core/model';
-import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
-import { labelOf } from '../labels';
+import { type Budget, stiffnessOverTravel } from '@/core/machine';
+import { getAt, isMeasure } from '@/core/model';
+import { formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { budgetName, labelOf, micro } from '@/words';
+import { useAxis } from '../axis-context';
 import styles from '../sheet.module.css';
-import { budgetName } from '../wording';
-
-interface BudgetsProps {
-  readonly axis: Axis;
-  readonly report: AxisReport;
-  readonly system: UnitSystem;
-  readonly onWorking: (line: string) => void;
-}
 
 /** Shares of a sum as bars, the largest first; a link that says nothing yet stands with an open end. */
 function Bars({
@@ -38,10 +33,7 @@ function Bars({
   return (
     <div className={styles.budget}>
       <h3>
-        {title}{' '}
-        <button type="button" onClick={() => onWorking(line)}>
-          {sum}
-        </button>
+        {title} <Action onAct={() => onWorking(line)}>{sum}</Action>
       </h3>
       <ul>
         {known.map((l) => (
@@ -49,9 +41,7 @@ function Bars({
             <span>{budgetName[l.id] ?? l.id}</span>
             <i style={{ width: `${total > 0 ? (100 * share(l.value!)) / total : 0}%` }} />
             {l.source.startsWith('#') ? (
-              <button type="button" onClick={() => onWorking(l.source.slice(1))}>
-                {say(l.value!)}
-              </button>
+              <Action onAct={() => onWorking(l.source.slice(1))}>{say(l.value!)}</Action>
             ) : (
               <b>{say(l.value!)}</b>
             )}
@@ -72,9 +62,10 @@ function Bars({
 }
 
 /** What is lost at a reversal and what gives under load, link by link, and the stiffness over the travel. */
-export function Budgets({ axis, report, system, onWorking }: BudgetsProps) {
-  const micro = (si: number) =>
-    system === 'metric' ? `${formatNumber(si * 1e6, 3)} µm` : `${formatNumber((si / 0.0254) * 1000, 2)} thou`;
+export function Budgets({ onWorking }: { onWorking: (line: string) => void }) {
+  const { system } = useMachine();
+  const { axis, report } = useAxis();
+  const say = (si: number) => micro(si, system);
   const over = useMemo(() => stiffnessOverTravel(axis), [axis]);
   const stiff = over.map((p) => p.stiffness);
   const [low, high] = [Math.min(...stiff), Math.max(...stiff)];
@@ -90,19 +81,19 @@ export function Budgets({ axis, report, system, onWorking }: BudgetsProps) {
     <div className={styles.budgets}>
       <Bars
         title="Lost at a reversal"
-        sum={`${bound(lostMotion.missing)}${micro(lostMotion.value)}`}
+        sum={`${bound(lostMotion.missing)}${say(lostMotion.value)}`}
         links={lostMotion.links}
         share={(v) => v}
-        say={micro}
+        say={say}
         onWorking={onWorking}
         line={lostMotion.line}
       />
       <Bars
         title="Gives under 100 N"
-        sum={`${bound(stiffness.missing)}${micro(100 / stiffness.value)}`}
+        sum={`${bound(stiffness.missing)}${say(100 / stiffness.value)}`}
         links={stiffness.links}
         share={(v) => 1 / v}
-        say={(v) => micro(100 / v)}
+        say={(v) => say(100 / v)}
         onWorking={onWorking}
         line={stiffness.line}
       />

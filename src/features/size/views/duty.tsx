@@ -2,38 +2,32 @@
 
 import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import IconButton from '@mui/material/IconButton';
-import type { EditValue } from '@/core/findings';
-import type { AxisReport } from '@/core/machine';
-import { type Axis, guess } from '@/core/model';
-import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import { type Axis, capsAt, guess, putInAxis } from '@/core/model';
+import { formatNumber, formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
+import { Action, IconAction } from '@/ui/action';
+import { Choice } from '@/ui/choice';
 import { QuantityField } from '@/ui/quantity-field';
-import { dutyText } from '../labels';
+import { dutyText } from '@/words';
+import { useAxis } from '../axis-context';
 import styles from '../sheet.module.css';
-import type { AxisEditor } from '../use-axis-editor';
 
 type Step = Axis['duty'][number];
 
-const does: Record<Step['does'], string> = {
-  rapid: 'rapid out and back',
-  cut: 'cut out and back',
-  rest: 'rest',
-};
+const does: readonly (readonly [Step['does'], string])[] = [
+  ['rapid', 'rapid out and back'],
+  ['cut', 'cut out and back'],
+  ['rest', 'rest'],
+];
 const kinds = { distance: 'length', rest: 'time', times: 'count' } as const;
 
-interface DutyProps {
-  readonly axis: Axis;
-  readonly report: AxisReport;
-  readonly editor: AxisEditor;
-  readonly system: UnitSystem;
-  readonly onWorking: (line: string) => void;
-}
-
 /** What the motor does over and over, and how warm that makes it. */
-export function Duty({ axis, report, editor, system, onWorking }: DutyProps) {
-  const put = (steps: readonly Step[], label: string) =>
-    editor.apply([{ path: 'duty', value: steps as unknown as EditValue }], label, 'duty');
+export function Duty({ onWorking }: { onWorking: (line: string) => void }) {
+  const { system } = useMachine();
+  const { index, axis, report, editor } = useAxis();
+  const put = (steps: Axis['duty'], label: string) => editor.apply([putInAxis('duty', steps)], label, 'duty');
+  const most = capsAt(`axes.${index}.duty`)!.max;
   const { duty } = report;
   const heat = duty.rated ? (duty.rms / duty.rated) ** 2 : null;
   const add = () =>
@@ -54,19 +48,16 @@ export function Duty({ axis, report, editor, system, onWorking }: DutyProps) {
     <div className={styles.duty}>
       <p className={styles.dutyAnswer}>
         RMS torque{' '}
-        <button type="button" onClick={() => onWorking(duty.line)}>
+        <Action onAct={() => onWorking(duty.line)}>
           {formatQuantity('torque', duty.rms, system, 3).text}
-        </button>{' '}
+        </Action>{' '}
         over {formatNumber(duty.time, 3)} s
         {heat !== null ? (
           <>, {formatNumber(100 * heat, 2)} % of the rated heat.</>
         ) : (
           <>
             . A stepper’s driver heats it at its full current whatever the load:{' '}
-            <button type="button" onClick={() => onWorking('motor.heat')}>
-              working
-            </button>
-            .
+            <Action onAct={() => onWorking('motor.heat')}>working</Action>.
           </>
         )}
       </p>
@@ -81,28 +72,21 @@ export function Duty({ axis, report, editor, system, onWorking }: DutyProps) {
           <li key={step.id}>
             <div className={styles.dutyHead}>
               <b>{i + 1}</b>
-              <select
-                aria-label={`Step ${i + 1} does`}
+              <Choice
+                bare
+                label={`Step ${i + 1} does`}
                 value={step.does}
-                onChange={(e) =>
+                options={does}
+                onPick={(next) =>
                   put(
-                    axis.duty.map((s) =>
-                      s.id === step.id ? { ...s, does: e.target.value as Step['does'] } : s,
-                    ),
+                    axis.duty.map((s) => (s.id === step.id ? { ...s, does: next } : s)),
                     'What a step does',
                   )
                 }
-              >
-                {Object.entries(does).map(([value, text]) => (
-                  <option key={value} value={value}>
-                    {text}
-                  </option>
-                ))}
-              </select>
-              <IconButton
-                size="small"
-                aria-label={`Remove step ${i + 1}`}
-                onClick={() =>
+              />
+              <IconAction
+                label={`Remove step ${i + 1}`}
+                onAct={() =>
                   put(
                     axis.duty.filter((s) => s.id !== step.id),
                     'Removed a step of the duty cycle',
@@ -110,7 +94,7 @@ export function Duty({ axis, report, editor, system, onWorking }: DutyProps) {
                 }
               >
                 <DeleteIcon fontSize="inherit" />
-              </IconButton>
+              </IconAction>
             </div>
             {(step.does === 'rest'
               ? (['rest', 'times'] as const)
@@ -129,9 +113,9 @@ export function Duty({ axis, report, editor, system, onWorking }: DutyProps) {
           </li>
         ))}
       </ol>
-      <button type="button" className={styles.dutyAdd} disabled={axis.duty.length >= 100} onClick={add}>
-        <AddIcon fontSize="inherit" /> Add a step
-      </button>
+      <Action disabled={axis.duty.length >= most} icon={<AddIcon fontSize="inherit" />} onAct={add}>
+        Add a step
+      </Action>
     </div>
   );
 }

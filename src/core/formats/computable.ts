@@ -1,0 +1,15 @@
+import type { Issue, Opened, Project } from '@/core/model';
+
+/**
+ * A machine of which a report can be made, or why none can: what is wrong with the file, or a rule that it
+ * breaks.
+ */
+export type Computable =
+  | { readonly ok: true; readonly project: Project }
+  | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/** A machine that breaks a rule between its inputs opens, but nothing is computed of it. */
+export function computable(opened: Opened): Computable {
+  if (!opened.ok || opened.issues.length) return { ok: false, issues: opened.issues };
+  return { ok: true, project: opened.project };
+}

@@ -1,0 +1,79 @@
+import { accelerationLimit, rampAcceleration, thrustAcceleration } from '@/core/motion';
+import { quantity, type Quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
+import { type Analysis, forceFor, type LoadCase, torqueFor } from './analysis';
+import { frequencyOf, type TrainStiffness } from './train';
+
+export type AccelerationId = 'at-rapid' | 'under-cut' | 'rings' | 'thrust';
+
+/** An acceleration at which something gives out. */
+export interface AccelerationRung {
+  readonly id: AccelerationId;
+  readonly limit: Quantity<'acceleration'>;
+  readonly line: string;
+}
+
+/**
+ * Highest accelerations by torque, by ringing and by what the drive can push; apart from the analysis, for a
+ * search does not ask for them.
+ */
+export function accelerationsOf(
+  analysis: Analysis,
+  stiffness: TrainStiffness,
+  sheet: Worksheet,
+): AccelerationRung[] {
+  const { axis, cases, gear, motor, drive, share, mass } = analysis;
+  const { demands } = axis;
+  const none = quantity('acceleration', 0);
+  const steadyForce = forceFor(
+    axis,
+    analysis,
+    'force.cut-steady',
+    { cutting: demands.cuttingForce.si, acceleration: none },
+    sheet,
+  );
+  const steady = torqueFor(analysis, 'torque.cut-steady', steadyForce, '#force.cut-steady', none, sheet);
+  const at = (
+    id: 'at-rapid' | 'under-cut',
+    holding: Quantity<'torque'>,
+    holdingLine: string,
+    full: LoadCase,
+  ): AccelerationRung => {
+    const usable = motor.usableAt(quantity('angularSpeed', full.speed / gear.kMotor), `usable.${id}`, sheet);
+    const limit = sheet.apply(
+      accelerationLimit,
+      { usable, holding, accelerating: full.torque, asked: demands.acceleration.si },
+      `acceleration.${id}`,
+      {
+        usable: `#usable.${id}`,
+        holding: `#${holdingLine}`,
+        accelerating: `#${full.line}`,
+        asked: 'demands.acceleration',
+      },
+    );
+    return { id, limit, line: `acceleration.${id}` };
+  };
+  const frequency = frequencyOf(analysis, stiffness, sheet);
+  return [
+    at('at-rapid', cases.rapid.torque, 'torque.rapid', cases['speed-up']),
+    at('under-cut', steady, 'torque.cut-steady', cases.cut),
+    {
+      id: 'rings',
+      limit: sheet.apply(rampAcceleration, { speed: demands.rapid.si, frequency }, 'acceleration.rings', {
+        speed: 'demands.rapid',
+        frequency: '#natural-frequency',
+      }),
+      line: 'acceleration.rings',
+    },
+    {
+      id: 'thrust',
+      limit: sheet.apply(
+        thrustAcceleration,
+        { limit: drive.thrustLimit.limit, share, steady: steadyForce, mass },
+        'acceleration.thrust',
+        { limit: `#${drive.thrustLimit.line}`, steady: '#force.cut-steady', mass: 'loads.masses' },
+      ),
+      line: 'acceleration.thrust',
+    },
+  ];
+}

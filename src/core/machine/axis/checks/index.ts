@@ -1,0 +1,18 @@
+import type { AnyCheck } from '@/core/checks';
+import type { Checked } from '@/core/findings';
+import { concernChecks } from './concerns';
+import { motionChecks } from './motion';
+import { motorChecks } from './motor';
+import { rungChecks } from './rungs';
+import type { AxisSubject } from './subject';
+import { trainChecks } from './train';
+
+export { type AxisSubject, subjectOf } from './subject';
+
+const all = [...rungChecks, ...trainChecks, ...motionChecks, ...motorChecks, ...concernChecks] as const;
+
+export type AxisCode = (typeof all)[number]['code'];
+export type AxisChecked = Checked<AxisCode>;
+
+/** Every check that an axis is put through, in a fixed order. */
+export const axisChecks: readonly AnyCheck<AxisSubject, AxisCode>[] = all;

@@ -1,0 +1,59 @@
+import { type Check, defineCheck } from '@/core/checks';
+import type { Checked } from '@/core/findings';
+import type { DriveConcern } from '@/core/drives';
+import type { GuideConcern } from '@/core/guides';
+import type { MotorConcern } from '@/core/motors';
+import type { Worksheet } from '@/core/worksheet';
+import type { Analysis } from '../analysis';
+import type { AxisRemedyCode, Candidate } from '../candidates';
+import { type TrainStiffness, trainStiffness } from '../train';
+
+/** What drive, motor and guide may find about themselves. */
+export type Concern = DriveConcern | MotorConcern | GuideConcern;
+
+/**
+ * An analysed axis as its checks see it: what several of them need is worked out once, when it is first asked
+ * for.
+ */
+export interface AxisSubject {
+  readonly analysis: Analysis;
+  readonly sheet: Worksheet;
+  readonly stiffness: TrainStiffness;
+  readonly concerns: readonly Checked<Concern>[];
+}
+
+/** @param sheet where the lines of the working go. */
+export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
+  let stiffness: TrainStiffness | undefined;
+  let concerns: Checked<Concern>[] | undefined;
+  return {
+    analysis,
+    sheet,
+    get stiffness() {
+      return (stiffness ??= trainStiffness(analysis, sheet));
+    },
+    get concerns() {
+      return (concerns ??= [
+        ...analysis.drive.concerns(sheet),
+        ...analysis.motor.concerns(sheet),
+        ...analysis.guide.concerns(this.stiffness.value, sheet),
+      ]);
+    },
+  };
+}
+
+/** A check of one axis; paths lead from inside it. */
+export const axisCheck = <const Code extends string>(
+  check: Omit<Check<Code, AxisSubject, AxisRemedyCode>, 'scope'>,
+): Check<Code, AxisSubject, AxisRemedyCode> => defineCheck({ scope: 'axis', ...check });
+
+/** What a part finds about itself, with what may be tried against it. */
+export const concern = <const Code extends Concern>(
+  code: Code,
+  candidates: (subject: AxisSubject, found: Checked<Code>) => readonly Candidate[],
+): Check<Code, AxisSubject, AxisRemedyCode> =>
+  axisCheck({
+    code,
+    judge: ({ concerns }) => concerns.filter((c): c is Checked<Code> => c.code === code),
+    candidates,
+  });

@@ -1,0 +1,20 @@
+export type { AccelerationId } from './accelerations';
+export { analyse, type Analysis, type CaseId, movingMass, type RungId } from './analysis';
+export type { BandPoint, TorqueBand } from './band';
+export { type AxisRemedyCode, axisRemedyCodes, measured, rounded } from './candidates';
+export { type AxisChecked, axisChecks, type AxisCode } from './checks';
+export type { Figure } from './figures';
+export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
+export { railReach } from './rail-reach';
+export {
+  type AccelerationStep,
+  type AxisPlace,
+  type AxisReport,
+  axisReport,
+  axisSpeed,
+  type Budget,
+  type BudgetLink,
+  type CarriagesReport,
+  type ReportOptions,
+  type Rung,
+} from './report';

@@ -1,0 +1,101 @@
+import type { Project } from '@/core/model';
+import type { AxisReport } from '../axis';
+import { type CutLoad, worstCut } from '../demand';
+import { type FrameSummary, type WayId, ways } from '../frame';
+
+/** Every cause of error at the tool. */
+export type ErrorId = 'lost-motion' | 'lead' | 'wind-up' | 'flex' | 'heat' | 'squareness' | 'sag';
+
+/**
+ * One cause of error at the tool, m; null where it is not known. `axisId`: the axis it comes from, where it
+ * is one.
+ */
+export interface ErrorShare {
+  readonly id: ErrorId;
+  readonly value: number | null;
+  readonly axisId: string | null;
+}
+
+/** Errors in one direction, and how they add up. */
+export interface ErrorBudget {
+  readonly way: WayId;
+  readonly axisId: string | null;
+  readonly shares: readonly ErrorShare[];
+  /** Root of the sum of squares: causes that know nothing of one another. */
+  readonly likely: number;
+  /** All in one direction at once. */
+  readonly worst: number;
+  readonly allowed: number | null;
+  /** Causes that are not known; while there are any the sums are bounds. */
+  readonly missing: number;
+}
+
+const figure = (report: AxisReport | undefined, id: string) =>
+  report?.figures.find((f) => f.id === id)?.value ?? null;
+
+/** Roles of the axes that move the tool in a direction. */
+const roleOf: Record<WayId, readonly string[]> = { x: ['bed', 'table'], y: ['gantry'], z: ['plunge'] };
+
+/** What the whole budget is made from. */
+interface Causes {
+  readonly project: Pick<Project, 'axes' | 'brief'>;
+  readonly reports: readonly AxisReport[];
+  readonly cuts: readonly CutLoad[];
+  readonly frame: FrameSummary | null;
+}
+
+/** Squareness tilts the long way over the width of the gantry axis. */
+function squarenessOf({ project: { brief, axes } }: Causes): number | null {
+  if (!brief.squareness) return null;
+  return brief.squareness.si * (axes.find((a) => a.role === 'gantry')?.demands.travel.si ?? 0);
+}
+
+function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | undefined): ErrorShare[] {
+  const { reports, cuts, frame } = causes;
+  const report = axis && reports.find((r) => r.axisId === axis.id);
+  const axisId = axis?.id ?? null;
+  const typed = axis?.demands.cuttingFrom === 'typed' ? axis.demands.cuttingForce.si : undefined;
+  const force = typed ?? worstCut({ role: way === 'z' ? 'plunge' : 'gantry' }, cuts).force;
+  const soft = frame?.soft[way];
+  const lost = report && !report.lostMotion.missing.length ? report.lostMotion.value : null;
+  // Without a frame the drive's own stiffness still says how far it winds up.
+  const windUp = soft ? force * soft.drive : report ? force / report.stiffness.value : null;
+  const shares: ErrorShare[] = [
+    { id: 'lost-motion', value: lost, axisId },
+    { id: 'lead', value: figure(report, 'lead-error'), axisId },
+    { id: 'wind-up', value: windUp, axisId },
+    { id: 'flex', value: soft ? force * Math.max(0, soft.compliance - soft.drive) : null, axisId: null },
+    { id: 'heat', value: figure(report, 'heat-growth'), axisId },
+  ];
+  if (way === 'x') shares.push({ id: 'squareness', value: squarenessOf(causes), axisId: null });
+  if (way === 'z') shares.push({ id: 'sag', value: frame ? frame.sag.spread : null, axisId: null });
+  return shares;
+}
+
+/**
+ * Errors at the tool by direction. Lead error and growth are over the whole travel, the flex is that of the
+ * worst cut at the softest place, the sag what it differs over the area.
+ * @param frame null where there is no structure: flex and sag are then not known.
+ */
+export function errorBudgets(
+  project: Pick<Project, 'axes' | 'brief'>,
+  reports: readonly AxisReport[],
+  cuts: readonly CutLoad[],
+  frame: FrameSummary | null,
+): ErrorBudget[] {
+  const causes = { project, reports, cuts, frame };
+  return ways.map((way): ErrorBudget => {
+    const axis = project.axes.find((a) => roleOf[way].includes(a.role));
+    const shares = sharesOf(causes, way, axis);
+    const known = shares.flatMap((s) => s.value ?? []);
+    return {
+      way,
+      axisId: axis?.id ?? null,
+      shares,
+      likely: Math.sqrt(known.reduce((s, v) => s + v * v, 0)),
+      worst: known.reduce((s, v) => s + Math.abs(v), 0),
+      allowed: project.brief.accuracy?.si ?? null,
+      missing: shares.length - known.length,
+    };
+  });
+}

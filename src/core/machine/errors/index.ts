@@ -1,0 +1,1 @@
+export { type ErrorBudget, errorBudgets, type ErrorId, type ErrorShare } from './errors';

@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  arrangements,
+  fieldRuleAt,
+  type Project,
+  projectIssues,
+  setAt,
+  startingSection,
+  sectionKinds,
+  materialIds,
+  type FieldRule,
+  projectFields,
+} from '@/core/model';
+import { demoMachines } from '@/demo';
+import {
+  axisReport,
+  driveStiffnessOf,
+  flexReport,
+  frameInputs,
+  loadedAxes,
+  machineReport,
+  massReport,
+} from '..';
+
+const [kayak] = demoMachines() as [Project];
+const paths = Object.keys(projectFields).filter(
+  (p) =>
+    /^structure\.(beam|column|bed|tool|corner)/.test(p) && !p.includes('.N.') && !p.includes('.section.'),
+);
+const within = ({ above, min, max, whole }: FieldRule) => {
+  const low = Math.max(above ?? min ?? 0, max * 1e-5);
+  const value = fc
+    .double({ min: 0, max: 1, noNaN: true })
+    .map((u) => Math.min(max, low * (max / low) ** u * (1 + 1e-9)));
+  return whole ? value.map((v) => Math.max(min ?? 1, Math.round(v))) : value;
+};
+const measure = (si: number) => ({ typed: '', si, basis: 'estimate' });
+
+/** Any structure that the ranges let through, however odd. */
+const anyMachine: fc.Arbitrary<Project> = fc
+  .record({
+    arrangement: fc.constantFrom(...arrangements),
+    kind: fc.constantFrom(...sectionKinds),
+    material: fc.constantFrom(...materialIds),
+    fill: fc.constantFrom(null, 'polymer-concrete' as const),
+    values: fc.array(
+      fc.constantFrom(...paths).chain((path) => within(fieldRuleAt(path)!).map((si) => [path, si] as const)),
+      { maxLength: 6 },
+    ),
+  })
+  .map(({ arrangement, kind, material, fill, values }) => {
+    let project = {
+      ...kayak,
+      brief: { ...kayak.brief, arrangement },
+      structure: {
+        ...kayak.structure!,
+        beam: { ...kayak.structure!.beam, section: startingSection(kind), material, fill },
+      },
+    } as Project;
+    for (const [path, si] of values) project = setAt(project, path, measure(si));
+    return project;
+  })
+  .filter((p) => projectIssues(p).length === 0);
+
+const holes = (value: unknown, path = ''): string[] =>
+  typeof value === 'number'
+    ? Number.isNaN(value)
+      ? [path]
+      : []
+    : typeof value === 'object' && value !== null
+      ? Object.entries(value).flatMap(([k, v]) => holes(v, `${path}.${k}`))
+      : [];
+
+describe('any structure that the ranges let through', () => {
+  const reports = loadedAxes(kayak).map((axis) => axisReport(axis, { remedies: false }));
+  const drives = driveStiffnessOf(kayak.axes, reports);
+  it(
+    'is solved or refused with a reason; never a hole, never a negative compliance, and ' +
+      'shares that add up',
+    () => {
+      fc.assert(
+        fc.property(anyMachine, (project) => {
+          const flex = flexReport(frameInputs(project, drives, massReport(project)));
+          if (!flex.ok) {
+            expect(['no-structure', 'no-gantry-axis', 'loose']).toContain(flex.reason);
+            return;
+          }
+          expect(holes(flex.report)).toEqual([]);
+          for (const way of ['x', 'y', 'z'] as const) {
+            const { stiffness, budget } = flex.report.softest[way];
+            expect(stiffness).toBeGreaterThan(0);
+            expect(budget.reduce((s, p) => s + p.value, 0) * stiffness).toBeCloseTo(1, 2);
+          }
+          expect(flex.report.frequency.hertz).toBeGreaterThan(0);
+        }),
+        { seed: 20261125, numRuns: 150 },
+      );
+    },
+    120_000,
+  );
+  it('a machine of which only part is known has a report', () => {
+    for (const change of [
+      { structure: null },
+      { stand: [] },
+      { axes: kayak.axes.slice(0, 1).map((a) => ({ ...a })) },
+      {
+        axes: kayak.axes
+          .slice(1)
+          .map((a) => ({ ...a, carriedBy: a.carriedBy === 'bed' ? null : a.carriedBy })),
+      },
+    ]) {
+      const project = { ...kayak, ...change } as Project;
+      expect(projectIssues(project)).toEqual([]);
+      expect(holes(machineReport(project, { flex: true }))).toEqual([]);
+    }
+  });
+});

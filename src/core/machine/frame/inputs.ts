@@ -1,0 +1,107 @@
+import { type PlateShape, plateShape } from '@/core/guides';
+import { type Arrangement, type Axis, isMeasure, type Project, type Structure } from '@/core/model';
+import type { AxisReport } from '../axis';
+import type { MassReport } from '../demand';
+
+/** What the frame needs to know of an axis; SI. */
+export interface FrameAxis {
+  readonly role: Axis['role'];
+  readonly travel: number;
+  /** Stiffness of one drive train along the axis, N/m. */
+  readonly drive: number;
+  /** Whether the drives hold both sides; one in the middle holds the mean of both. */
+  readonly holdsBoth: boolean;
+  readonly mounting: Axis['guide']['mounting'];
+  /** Its carriages as a plate; null while their places are not given. */
+  readonly shape: PlateShape | null;
+  /** Paths of what the plate lacks. */
+  readonly lacking: readonly string[];
+  /** Of one carriage, away from its rail and sideways. */
+  readonly vertical: number;
+  readonly lateral: number;
+  readonly rails: number;
+  /** Between the rails; null where it is not given. */
+  readonly spacing: number | null;
+  /** Rods that are held only at their ends. */
+  readonly rods: { readonly diameter: number; readonly length: number } | null;
+  /** Where its weight acts, and where the tool stands, from the middle of the carriages. */
+  readonly mass: { readonly y: number; readonly z: number };
+  readonly tool: readonly [number, number, number];
+}
+
+/**
+ * All that the frame of a machine is solved with: plain data, and nothing that does not change its answer.
+ */
+export interface FrameInputs {
+  readonly arrangement: Arrangement;
+  readonly structure: Structure | null;
+  readonly axes: readonly FrameAxis[];
+  /** What rides on the gantry axis, kg. */
+  readonly ridden: number;
+}
+
+/** Paths of what the plate of an axis lacks. */
+function lackingOf({ guide }: Axis, index: number): string[] {
+  const at = `axes.${index}.guide`;
+  const missing: string[] = [];
+  if (guide.rails.si > 1 && !guide.spacing) missing.push(`${at}.spacing`);
+  if (!guide.carriageSpan) missing.push(`${at}.carriageSpan`);
+  if (!guide.carriageLength) missing.push(`${at}.carriageLength`);
+  return missing.length ? missing : [`${at}.raceSpacing`];
+}
+
+function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
+  const { guide, drive: train } = axis;
+  const shape = plateShape(axis) ?? null;
+  const rod = guide.kind === 'round-rod' && guide.size && guide.railLength;
+  return {
+    role: axis.role,
+    travel: axis.demands.travel.si,
+    drive,
+    holdsBoth: train.sets === 2 || (train.kind !== 'screw' && train.crossShaft !== null),
+    mounting: guide.mounting,
+    shape,
+    lacking: shape ? [] : lackingOf(axis, index),
+    vertical: guide.verticalStiffness.si,
+    lateral: guide.lateralStiffness.si,
+    rails: guide.rails.si,
+    spacing: guide.spacing?.si ?? null,
+    rods: rod ? { diameter: guide.size!.si, length: guide.railLength!.si } : null,
+    mass: { y: guide.massY.si, z: guide.massZ.si },
+    tool: [guide.toolX.si, guide.toolY.si, guide.toolZ.si],
+  };
+}
+
+/** The stiffness of every drive train in line, N/m, by the place of its axis. */
+export type DriveStiffness = readonly number[];
+
+export const driveStiffnessOf = (
+  axes: readonly Axis[],
+  reports: readonly Pick<AxisReport, 'axisId' | 'stiffness'>[],
+): DriveStiffness =>
+  axes.map((axis) => reports.find((r) => r.axisId === axis.id)?.stiffness.value ?? Infinity);
+
+/** What the frame of a machine is solved with. @param drives of its axes, out of their reports. */
+export function frameInputs(
+  { axes, structure, brief }: Pick<Project, 'axes' | 'structure' | 'brief'>,
+  drives: DriveStiffness,
+  masses: MassReport,
+): FrameInputs {
+  const gantry = axes.findIndex((a) => a.role === 'gantry');
+  return {
+    arrangement: brief.arrangement,
+    structure,
+    axes: axes.map((axis, i) => frameAxis(axis, i, drives[i] ?? Infinity)),
+    ridden: masses.axes[gantry]?.total ?? 0,
+  };
+}
+
+/**
+ * A text that differs between two inputs only where the frame's answer may: names and typed texts are left
+ * out.
+ */
+export const frameKey = (inputs: FrameInputs): string =>
+  JSON.stringify(inputs, (key: string, value: unknown) => {
+    if (isMeasure(value)) return value.si;
+    return key === 'name' || key === 'id' ? undefined : value;
+  });

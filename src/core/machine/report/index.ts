@@ -1,0 +1,8 @@
+export {
+  allFindings,
+  briefWorking,
+  type MachineOptions,
+  type MachineReport,
+  machineReport,
+  reportOf,
+} from './report';

@@ -1,0 +1,51 @@
+import { type Candidate as AnyCandidate, type Check, defineCheck } from '@/core/checks';
+import type { Params } from '@/core/findings';
+import type { Axis, Edit } from '@/core/model';
+import { measured } from '../../axis';
+import { type FrameRemedyCode, frameRemedyCodes } from '../../frame';
+import type { MachineContext } from '../context';
+
+/** Every change of the machine outside frame and axes; the wording has a text for each. */
+const wholeRemedyCodes = [
+  'aluminium-beam',
+  'ask-acceleration',
+  'ask-feed',
+  'ballast',
+  'birch-beam',
+  'conventional',
+  'cut-faster',
+  'fewer-flutes',
+  'less-depth',
+  'less-feed',
+  'less-width',
+  'longer-travel',
+  'more-feed',
+  'more-power',
+  'slower-spindle',
+  'smaller-area',
+  'softer-ramp',
+] as const;
+export const machineRemedyCodes = [...wholeRemedyCodes, ...frameRemedyCodes] as const;
+export type MachineRemedyCode = (typeof wholeRemedyCodes)[number] | FrameRemedyCode;
+export type Candidate = AnyCandidate<MachineRemedyCode>;
+
+/** A check of the machine as a whole; paths lead from its root. */
+export const machineCheck = <const Code extends string>(
+  check: Omit<Check<Code, MachineContext, MachineRemedyCode>, 'scope'>,
+): Check<Code, MachineContext, MachineRemedyCode> => defineCheck({ scope: 'machine', ...check });
+
+/** A measured input of the machine set to an SI value, as an estimate. */
+export const at = (path: string, si: number): Edit => ({ path, value: measured(path, si) });
+
+/** A change by its name, its edits and the figures that its wording needs. */
+export const offer = (
+  code: MachineRemedyCode,
+  edits: readonly Edit[],
+  params: Candidate['params'] = {},
+): Candidate => ({ code, params, edits });
+
+/** Whether an axis runs level; the others lift. */
+export const level = (axis: Axis): boolean => axis.role !== 'plunge';
+
+/** An axis by its name, for the wording. */
+export const named = (axis: Axis): Params => ({ axis: axis.name, axisId: axis.id });

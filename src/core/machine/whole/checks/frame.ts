@@ -1,0 +1,76 @@
+import { atLeast, atMost, comfort, unlessMissing } from '@/core/findings';
+import { rounded } from '../../axis';
+import type { MachineContext } from '../context';
+import { at, type Candidate, machineCheck, offer } from './check';
+
+/** Changes to the frame that were solved; the engine tells which of them help the finding. */
+const solved = ({ trials }: MachineContext): readonly Candidate[] => trials;
+
+const sagSpread = machineCheck({
+  code: 'sag-spread',
+  judge: ({ project, frame }) => {
+    const allowed = project.brief.accuracy?.si;
+    if (!frame || allowed === undefined) return undefined;
+    const { spread, most, at: place } = frame.sag;
+    return atMost({
+      code: 'sag-spread',
+      path: 'structure.beam.section',
+      kind: 'length',
+      have: Math.max(0, spread),
+      need: allowed,
+      params: { most, at: place },
+    });
+  },
+  candidates: solved,
+});
+
+const accuracy = machineCheck({
+  code: 'accuracy',
+  judge: ({ project, errors }) => {
+    const allowed = project.brief.accuracy?.si;
+    if (allowed === undefined) return undefined;
+    return errors.flatMap((e) => {
+      if (!e.axisId) return [];
+      const [biggest] = [...e.shares].sort((a, b) => (b.value ?? 0) - (a.value ?? 0));
+      const found = atMost({
+        code: 'accuracy',
+        path: 'brief.accuracy',
+        kind: 'length',
+        have: e.likely,
+        need: allowed,
+        about: e.way,
+        params: { way: e.way, worst: e.worst, missing: e.missing, biggest: biggest!.id },
+      });
+      return [unlessMissing(found, e.missing)];
+    });
+  },
+  candidates: solved,
+});
+
+const frameRings = machineCheck({
+  code: 'frame-rings',
+  judge: ({ project, frame }) => {
+    const i = project.axes.findIndex((a) => a.role === 'bed');
+    const bed = project.axes[i];
+    if (!frame || !bed) return undefined;
+    const { hertz, way } = frame.frequency;
+    return comfort(
+      atLeast({
+        code: 'frame-rings',
+        path: `axes.${i}.demands.acceleration`,
+        kind: 'time',
+        have: bed.demands.rapid.si / bed.demands.acceleration.si,
+        need: 1 / hertz,
+        params: { hertz, way, axisIndex: i },
+      }),
+    );
+  },
+  candidates: ({ project }, found) => {
+    const { acceleration } = project.axes[Number(found.params.axisIndex)]!.demands;
+    const to = rounded(acceleration.si * (found.value / found.limit), 'down');
+    return [offer('softer-ramp', [at(found.path, to)], { to })];
+  },
+});
+
+/** Sag, accuracy and ringing of the frame. */
+export const frameChecks = [sagSpread, accuracy, frameRings] as const;

@@ -1,0 +1,18 @@
+import type { AnyCheck } from '@/core/checks';
+import type { Checked } from '@/core/findings';
+import type { MachineContext } from '../context';
+import { areaChecks } from './area';
+import { cutChecks } from './cuts';
+import { frameChecks } from './frame';
+import { placeChecks } from './place';
+
+export { type MachineRemedyCode, machineRemedyCodes } from './check';
+export { PLASMA_LEAST } from './cuts';
+
+const all = [...areaChecks, ...cutChecks, ...placeChecks, ...frameChecks] as const;
+
+export type MachineCode = (typeof all)[number]['code'];
+export type MachineChecked = Checked<MachineCode>;
+
+/** Every check of the machine as a whole, in a fixed order. */
+export const machineChecks: readonly AnyCheck<MachineContext, MachineCode>[] = all;

@@ -1,0 +1,15 @@
+export { type Caution, cautionsOf } from './cautions';
+export {
+  type MachineChecked,
+  machineChecks,
+  type MachineCode,
+  type MachineRemedyCode,
+  machineRemedyCodes,
+  PLASMA_LEAST,
+} from './checks';
+export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
+export type { CostReport } from './cost';
+export { type AnyFinding, gathered, machineFindings, machineOutcomes, verdictOfWhole } from './findings';
+export { type ArrangementOutlook, footprint, outlooks } from './layout';
+export { nextStep, type NextStep } from './next-step';
+export { type Scene, type SceneBox, sceneOf } from './scene';

@@ -1,0 +1,162 @@
+import { z } from 'zod';
+import { input, maybe } from '../input';
+
+const ratio = (above: number, max: number) => input('ratio', { above, max });
+const force = (max: number) => input('force', { min: 0, max });
+const stiffness = () => maybe('stiffness', { above: 0, max: 1e10 });
+const temperatureRise = () => input('temperatureRise', { min: 0, max: 80 });
+const bearingDrag = () => input('torque', { min: 0, max: 10 });
+const play = () => maybe('length', { min: 0, max: 0.02 });
+const preload = () => force(50_000);
+
+const ballThread = z.strictObject({
+  kind: z.literal('ball'),
+  making: z.enum(['rolled', 'ground']),
+  accuracyClass: z.enum(['T3', 'T5', 'T7', 'T10']),
+  efficiency: ratio(0.05, 0.99),
+  preload: preload(),
+  dynamicLoad: maybe('force', { above: 0, max: 1e6 }),
+  nutStiffness: stiffness(),
+  speedLimit: maybe('diameterSpeed', { above: 0, max: 50 }),
+});
+
+const slidingThread = z.strictObject({
+  kind: z.literal('sliding'),
+  form: z.enum(['acme', 'trapezoidal', 'square']),
+  /**
+   * A wear-compensated nut has two halves that a spring keeps apart: no play up to the force of the spring.
+   */
+  nut: z.enum(['plain', 'compensated']),
+  friction: ratio(0.005, 0.6),
+  preload: preload(),
+  collarFriction: input('ratio', { min: 0, max: 0.6 }),
+  collarDiameter: input('length', { min: 0, max: 0.3 }),
+  nutStiffness: stiffness(),
+});
+
+/** One drive, or one on each side of the axis with a motor each. */
+const sets = {
+  sets: z.union([z.literal(1), z.literal(2)]),
+  worstShare: input('ratio', { min: 0.5, max: 1 }),
+};
+
+const screwDrive = z.strictObject({
+  kind: z.literal('screw'),
+  ...sets,
+  /** What turns: the screw in its bearings, or the nut on a standing screw. */
+  turning: z.enum(['screw', 'nut']),
+  /** Nut with its bearing and pulley; counts where the nut turns. */
+  nutInertia: input('inertia', { above: 0, max: 0.1 }),
+  /** Of the whole screw, out of its datasheet; left out: from the thread profile. */
+  screwInertia: maybe('inertia', { above: 0, max: 1 }),
+  thread: z.discriminatedUnion('kind', [ballThread, slidingThread]),
+  nominalDiameter: input('length', { above: 0.003, max: 0.12 }),
+  rootDiameter: input('length', { above: 0.002, max: 0.12 }),
+  lead: input('linearPerTurn', { above: 0.0002, max: 0.2 }),
+  starts: input('count', { min: 1, max: 20, whole: true }),
+  betweenBearings: input('length', { above: 0, max: 32 }),
+  nutOffset: maybe('length', { min: 0, max: 30 }),
+  /** Axial play of the nut. */
+  play: play(),
+  motorEnd: z.enum(['fixed', 'supported']),
+  farEnd: z.enum(['fixed', 'supported', 'free']),
+  thrustBearing: z.enum(['angular-contact', 'deep-groove']),
+  bearingStiffness: stiffness(),
+  bearingDrag: bearingDrag(),
+  /** Axial play of the thrust bearing. */
+  bearingPlay: maybe('length', { min: 0, max: 0.005 }),
+  temperatureRise: temperatureRise(),
+  stretch: force(100_000),
+});
+
+/** One motor in the middle drives both sides by a shaft; the length is that from the motor to one side. */
+const crossShaft = z
+  .strictObject({
+    diameter: input('length', { above: 0.003, max: 0.2 }),
+    length: input('length', { above: 0, max: 10 }),
+  })
+  .nullable();
+
+/** What rack, belt and chain have in common: a toothed wheel on a shaft. */
+const wheel = {
+  ...sets,
+  crossShaft,
+  teeth: input('count', { min: 3, max: 400, whole: true }),
+  efficiency: ratio(0.3, 1),
+  /** All that turns at the speed of the drive shaft, of one set. */
+  inertia: input('inertia', { above: 0, max: 1 }),
+  bearingDrag: bearingDrag(),
+  /** From the middle of the wheel to the first bearing of its shaft. */
+  overhang: input('length', { min: 0, max: 1 }),
+  /** Radial load that the shaft of the motor or reducer takes. */
+  shaftLoadLimit: maybe('force', { above: 0, max: 1e6 }),
+  /** Of the wheel on its shaft, half of the total indicator reading. */
+  runout: input('length', { min: 0, max: 0.002 }),
+  temperatureRise: temperatureRise(),
+};
+
+/** What belt and chain have in common: a line in tension between two wheels. */
+const line = {
+  pitch: input('length', { above: 0.001, max: 0.1 }),
+  lineMass: input('linearDensity', { above: 0, max: 50 }),
+  centreDistance: input('length', { above: 0, max: 35 }),
+  pretension: force(50_000),
+  play: play(),
+  maxSpeed: maybe('speed', { above: 0, max: 80 }),
+};
+
+const rackDrive = z.strictObject({
+  kind: z.literal('rack'),
+  ...wheel,
+  module: input('length', { above: 0.0003, max: 0.02 }),
+  pressureAngle: input('angle', { min: Math.PI / 15, max: Math.PI / 6 }),
+  /** 0 for a spur rack. */
+  helixAngle: input('angle', { min: 0, max: Math.PI / 4 }),
+  profileShift: input('ratio', { min: -0.5, max: 0.8 }),
+  faceWidth: input('length', { above: 0.001, max: 0.3 }),
+  mesh: z.enum(['fixed', 'sprung']),
+  /** How far the pinion stands out from tight mesh, where it is fixed. */
+  meshGap: maybe('length', { min: 0, max: 0.005 }),
+  springForce: force(10_000),
+  /** Force at the mesh for each newton of the spring. */
+  springLever: ratio(0.05, 20),
+  yieldStrength: input('modulus', { above: 1e7, max: 2.5e9 }),
+  meshStiffness: maybe('stiffness', { above: 0, max: 1e11 }),
+  /** Cumulative pitch error over one segment. */
+  pitchError: input('length', { min: 0, max: 0.005 }),
+  segment: input('length', { above: 0.05, max: 10 }),
+  /** Usual park position from the start of the rack. */
+  park: maybe('length', { min: 0, max: 30 }),
+});
+
+const beltDrive = z.strictObject({
+  kind: z.literal('belt'),
+  ...wheel,
+  ...line,
+  /** A loop driven at one end, or an open belt with the motor and pinion block riding on the carriage. */
+  arrangement: z.enum(['loop', 'open']),
+  width: input('length', { above: 0.002, max: 0.3 }),
+  specificStiffness: input('stiffness', { above: 1e5, max: 1e10 }),
+  allowedPull: input('force', { above: 0, max: 1e6 }),
+  wrap: input('angle', { above: 0.3, max: 2 * Math.PI }),
+});
+
+const chainDrive = z.strictObject({
+  kind: z.literal('chain'),
+  ...wheel,
+  ...line,
+  breakingLoad: input('force', { above: 0, max: 1e7 }),
+  tensileStiffness: input('force', { above: 1e3, max: 1e10 }),
+  /** Whether the chain hangs free between its wheels or lies in a tray. */
+  laid: z.enum(['free', 'tray']),
+  wear: input('ratio', { min: 0, max: 0.05 }),
+});
+
+export const drive = z.discriminatedUnion('kind', [screwDrive, rackDrive, beltDrive, chainDrive]);
+
+export type Drive = z.infer<typeof drive>;
+export type DriveKind = Drive['kind'];
+export type ScrewDrive = z.infer<typeof screwDrive>;
+export type RackDrive = z.infer<typeof rackDrive>;
+export type BeltDrive = z.infer<typeof beltDrive>;
+export type ChainDrive = z.infer<typeof chainDrive>;

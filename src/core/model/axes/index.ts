@@ -1,0 +1,9 @@
+export type { BeltDrive, ChainDrive, Drive, DriveKind, RackDrive, ScrewDrive } from './drive';
+export { guideKinds } from './guide';
+export type { GearedMotor, Motor, MotorKind, Reducer, Servo, Stepper } from './motor';
+export { axisIssues } from './issues';
+export type { AxisRuleCode, CarryRuleCode } from './rules';
+export { type Axis, type Guide, type GuideKind, type Pin, type Role, roles } from './schema';
+export { type AxisNames, startingAxis } from './starting';
+export { startingDrive, startingMotor, startingReducer } from './starting-drives';
+export { guideOfKind, startingCoupling } from './starting-guide';

@@ -1,0 +1,119 @@
+import { type AxisRule, SLACK } from '../rule';
+import type { IssueParams } from '../params';
+import type { Drive, DriveKind } from './drive';
+import type { Axis } from './schema';
+
+type OfKind<K extends DriveKind> = Extract<Drive, { kind: K }>;
+type Check<K extends DriveKind> = (drive: OfKind<K>, demands: Axis['demands']) => IssueParams | undefined;
+
+/** A check of drives of one kind; the others pass. */
+const on =
+  <K extends DriveKind>(kind: K, check: Check<K>): AxisRule['check'] =>
+  ({ drive, demands }) =>
+    drive.kind === kind ? check(drive as OfKind<K>, demands) : undefined;
+
+/** Shallowest root of a drive screw over its nominal diameter; one below it belongs to another screw. */
+const LEAST_ROOT = 0.5;
+/** Deepest thread over its pitch; standard threads are about half a pitch deep (ISO 2904, ASME B1.5). */
+const DEEPEST_THREAD = 1.1;
+/**
+ * Fewest teeth of a spur pinion that is neither undercut nor pointed when shifted: no common cutter makes
+ * less.
+ */
+const LEAST_PINION = 8;
+/** Smaller sprockets jerk the chain by more than 6 % a tooth (1 - cos 180°/z). */
+const LEAST_SPROCKET = 9;
+/** Smaller pulleys bend a belt more sharply than any belt of these pitches is made for. */
+const LEAST_PULLEY = 10;
+
+const screwRules = {
+  'root-not-below-nominal': {
+    paths: ['drive.rootDiameter', 'drive.nominalDiameter'],
+    check: on('screw', ({ rootDiameter, nominalDiameter }) =>
+      rootDiameter.si < nominalDiameter.si
+        ? undefined
+        : { root: rootDiameter.si, nominal: nominalDiameter.si },
+    ),
+  },
+  'root-too-deep': {
+    paths: ['drive.rootDiameter', 'drive.nominalDiameter'],
+    check: on('screw', ({ rootDiameter, nominalDiameter }) =>
+      rootDiameter.si >= LEAST_ROOT * nominalDiameter.si
+        ? undefined
+        : { root: rootDiameter.si, nominal: nominalDiameter.si },
+    ),
+  },
+  'thread-deeper-than-pitch': {
+    paths: ['drive.rootDiameter', 'drive.nominalDiameter', 'drive.lead', 'drive.starts'],
+    check: on('screw', (drive) => {
+      const pitch = drive.lead.si / drive.starts.si;
+      const depth = (drive.nominalDiameter.si - drive.rootDiameter.si) / 2;
+      return depth <= DEEPEST_THREAD * pitch ? undefined : { depth, pitch };
+    }),
+  },
+  'travel-beyond-bearings': {
+    paths: ['demands.travel', 'drive.betweenBearings'],
+    check: on('screw', ({ betweenBearings }, { travel }) =>
+      travel.si <= betweenBearings.si + SLACK
+        ? undefined
+        : { travel: travel.si, between: betweenBearings.si },
+    ),
+  },
+  'nut-beyond-bearing': {
+    paths: ['drive.nutOffset', 'demands.travel', 'drive.betweenBearings'],
+    check: on('screw', ({ nutOffset, betweenBearings }, { travel }) =>
+      !nutOffset || nutOffset.si + travel.si <= betweenBearings.si + SLACK
+        ? undefined
+        : { start: nutOffset.si, travel: travel.si, between: betweenBearings.si },
+    ),
+  },
+  'loose-free-screw': {
+    paths: ['drive.farEnd', 'drive.motorEnd'],
+    check: on('screw', ({ farEnd, motorEnd }) =>
+      farEnd !== 'free' || motorEnd === 'fixed' ? undefined : {},
+    ),
+  },
+} satisfies Record<string, AxisRule>;
+
+const wheelRules = {
+  'pinion-too-small': {
+    paths: ['drive.teeth'],
+    check: on('rack', ({ teeth }) =>
+      teeth.si >= LEAST_PINION ? undefined : { teeth: teeth.si, least: LEAST_PINION },
+    ),
+  },
+  'sprocket-too-small': {
+    paths: ['drive.teeth'],
+    check: on('chain', ({ teeth }) =>
+      teeth.si >= LEAST_SPROCKET ? undefined : { teeth: teeth.si, least: LEAST_SPROCKET },
+    ),
+  },
+  'pulley-too-small': {
+    paths: ['drive.teeth'],
+    check: on('belt', ({ teeth }) =>
+      teeth.si >= LEAST_PULLEY ? undefined : { teeth: teeth.si, least: LEAST_PULLEY },
+    ),
+  },
+  'segment-not-whole': {
+    paths: ['drive.segment', 'drive.module', 'drive.helixAngle'],
+    check: on('rack', ({ segment, module, helixAngle }) => {
+      const pitch = (Math.PI * module.si) / Math.cos(helixAngle.si);
+      // A piece of rack holds whole teeth, and at least two of them.
+      return segment.si >= 2 * pitch ? undefined : { segment: segment.si, pitch };
+    }),
+  },
+  'travel-beyond-line': {
+    paths: ['demands.travel', 'drive.centreDistance'],
+    check: ({ drive, demands: { travel } }) =>
+      (drive.kind !== 'belt' && drive.kind !== 'chain') || travel.si < drive.centreDistance.si + SLACK
+        ? undefined
+        : { travel: travel.si, between: drive.centreDistance.si },
+  },
+  'shaft-and-two-motors': {
+    paths: ['drive.sets'],
+    check: ({ drive }) => (drive.kind === 'screw' || !drive.crossShaft || drive.sets === 1 ? undefined : {}),
+  },
+} satisfies Record<string, AxisRule>;
+
+/** Rules between the fields of a drive. */
+export const driveRules = { ...screwRules, ...wheelRules };

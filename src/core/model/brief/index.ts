@@ -1,0 +1,13 @@
+export type { BriefRuleCode } from './rules';
+export {
+  type Arrangement,
+  arrangements,
+  type Brief,
+  type Cut,
+  type MillCut,
+  type StockKind,
+  stocks,
+  type Work,
+  works,
+} from './schema';
+export { startingBrief, startingCut, type StockForce, stockForces, stockInputs } from './starting';

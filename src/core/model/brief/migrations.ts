@@ -1,0 +1,20 @@
+import type { SliceSteps } from '../slice';
+
+/** Steps of the brief from version to version: version 2 had none, so nothing of it is known. */
+export const briefSteps: SliceSteps = {
+  2: () => ({
+    brief: {
+      work: 'router',
+      arrangement: 'moving-gantry',
+      stock: { length: null, width: null, thickness: null },
+      area: { length: null, width: null, height: null },
+      accuracy: null,
+      place: { length: null, width: null, bench: null, door: null, floorLoad: null },
+      power: null,
+      budget: null,
+      spindle: null,
+      squareness: null,
+      cuts: [],
+    },
+  }),
+};

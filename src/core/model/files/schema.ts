@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { id, list, name, text } from '../input';
+
+/** Largest file that a machine keeps, bytes. */
+export const MOST_FILE_BYTES = 20 * 1024 * 1024;
+
+/**
+ * A file that belongs to the machine: a photo, a trace, a job. Here stands only what it is called and the
+ * hash of its content; the content lies in a table of its own and is shared by all that have it.
+ */
+const fileEntry = z.strictObject({
+  id,
+  name,
+  /** Media type. */
+  type: text(100),
+  bytes: z.number().int().min(0).max(MOST_FILE_BYTES),
+  /** SHA-256 of the content, lower-case hexadecimal. */
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+});
+
+/** What the slice owns in the document. */
+export const filesShape = { files: list(fileEntry, 2000) };
+
+export type FileEntry = z.infer<typeof fileEntry>;

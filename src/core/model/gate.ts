@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { type Project, projectSchema } from './document';
+import { projectIssues } from './document-rules';
+import type { Edit } from './edit';
+import { type Issue, keysOf } from './issue';
+import { issueOfZod } from './open';
+import { applyEdits } from './path';
+
+/*
+ * The gate through which every change of a machine goes, wherever it comes from: typed, a remedy, a pin,
+ * undo, another tab. What passes is what an import would open, so nothing is ever written that cannot be read
+ * again.
+ */
+
+type Path = readonly (string | number)[];
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Parses what is not the same object as before; the rest was parsed when it came in. */
+function parseChanged(schema: unknown, after: unknown, before: unknown, path: Path, found: Issue[]): void {
+  if (after === before) return;
+  if (!(schema instanceof z.ZodType)) return;
+  if (schema instanceof z.ZodNullable && after !== null)
+    return parseChanged(schema.unwrap(), after, before, path, found);
+  if (schema instanceof z.ZodObject && isRecord(after) && isRecord(before)) {
+    const shape: Record<string, unknown> = schema.shape;
+    // A field too many or too few is found by the whole object; what is in it, field by field.
+    const known = Object.keys(shape);
+    if (Object.keys(after).length === known.length && known.every((key) => Object.hasOwn(after, key))) {
+      for (const key of known) parseChanged(shape[key], after[key], before[key], [...path, key], found);
+      return;
+    }
+  }
+  // Longer lists may be too long and their rows have moved: they are parsed whole.
+  if (schema instanceof z.ZodArray && Array.isArray(after) && Array.isArray(before))
+    if (after.length === before.length) {
+      after.forEach((row, i) => parseChanged(schema.element, row, before[i], [...path, i], found));
+      return;
+    }
+  const parsed = schema.safeParse(after, { reportInput: true });
+  if (!parsed.success) for (const issue of parsed.error.issues) found.push(issueOfZod(issue, path));
+}
+
+const keyOf = ({ code, path }: Issue) => `${code} ${path.join('.')}`;
+
+/**
+ * What is wrong with a state of a machine that was not wrong before. Of rules between fields only what the
+ * change brings in counts, so that a machine that breaks one can be mended step by step.
+ * @param touched the path that was typed into; an issue names it where it takes part.
+ */
+export function issuesBroughtIn(before: Project, after: Project, touched?: string): Issue[] {
+  const found: Issue[] = [];
+  parseChanged(projectSchema, after, before, [], found);
+  if (found.length) return found;
+  const issues = projectIssues(after, touched, before);
+  if (!issues.length) return issues;
+  const had = new Set(projectIssues(before, touched).map(keyOf));
+  return issues.filter((issue) => !had.has(keyOf(issue)));
+}
+
+export type Changed =
+  | { readonly ok: true; readonly project: Project }
+  | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/** A machine with edits made, or why they cannot be made. Paths lead from its root. Never throws. */
+export function change(before: Project, edits: readonly Edit[], touched?: string): Changed {
+  let after: Project;
+  try {
+    after = applyEdits(before, edits);
+  } catch (cause) {
+    if (!(cause instanceof RangeError)) throw cause;
+    const path = keysOf(touched ?? edits[0]?.path ?? '');
+    return { ok: false, issues: [{ code: 'no-such-place', path, params: {} }] };
+  }
+  const issues = issuesBroughtIn(before, after, touched);
+  return issues.length ? { ok: false, issues } : { ok: true, project: after };
+}

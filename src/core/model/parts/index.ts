@@ -1,0 +1,2 @@
+export { type OwnPart, partsShape } from './schema';
+export { partsSteps } from './migrations';

@@ -1,0 +1,3 @@
+export type { StructureRuleCode } from './rules';
+export type { Structure } from './schema';
+export { startingStructure } from './starting';

@@ -1,0 +1,33 @@
+import { startingSection } from '../bodies/starting';
+import { guess as m } from '../guess';
+import type { Structure } from './schema';
+
+/** A structure to start from, for a width and a length of travel in m; every figure an estimate. */
+export const startingStructure = (width: number, length: number): Structure => {
+  const mm = (v: number) => m('length', `${Math.round(v * 1e3)} mm`);
+  return {
+    beam: {
+      section: startingSection('rect-tube'),
+      material: 'steel',
+      length: mm(width + 0.25),
+      strips: [],
+      fill: null,
+      spacing: null,
+    },
+    column: {
+      section: { kind: 'bar', height: mm(0.2), width: mm(0.02) },
+      material: 'aluminium',
+      height: mm(0.25),
+    },
+    bed: {
+      section: startingSection('rect-tube'),
+      material: 'steel',
+      length: mm(length + 0.4),
+      supports: m('count', '3'),
+      supportStiffness: m('stiffness', '50 N/µm'),
+    },
+    corner: null,
+    prop: null,
+    tool: { reach: mm(0.12), drop: mm(0.2), lever: mm(0.15), plungeStiffness: null, mountStiffness: null },
+  };
+};

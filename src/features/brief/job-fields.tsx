@@ -1,0 +1,115 @@
+'use client';
+
+import { type Brief, guess, put, works } from '@/core/model';
+import { MachineField } from '@/features/fields';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { Choice } from '@/ui/choice';
+import { TextLine } from '@/ui/text-line';
+import { workNames } from '@/words';
+import styles from './brief.module.css';
+
+const Fields = ({ paths }: { paths: readonly string[] }) => (
+  <>
+    {paths.map((path) => (
+      <MachineField key={path} path={`brief.${path}`} />
+    ))}
+  </>
+);
+
+const workOptions = works.map((w) => [w, workNames[w].toLowerCase()] as const);
+
+/** What is asked of the machine, where it stands, what there is. */
+export function JobFields() {
+  const { project, editor } = useMachine();
+  const { brief } = project;
+  return (
+    <>
+      <section aria-labelledby="must-title">
+        <h2 id="must-title">What it must do</h2>
+        <Choice
+          label="Work"
+          value={brief.work}
+          options={workOptions}
+          onPick={(work) => editor.apply([put('brief.work', work)], 'Kind of work')}
+        />
+        <Fields paths={['area.length', 'area.width', 'area.height', 'accuracy']} />
+        <Fields paths={['stock.length', 'stock.width', 'stock.thickness']} />
+      </section>
+      <section aria-labelledby="place-title">
+        <h2 id="place-title">Where it stands</h2>
+        <Fields paths={['place.length', 'place.width', 'place.bench', 'place.door', 'place.floorLoad']} />
+        <Fields paths={['power', 'squareness']} />
+      </section>
+      <section aria-labelledby="means-title">
+        <h2 id="means-title">What there is</h2>
+        <Budget budget={brief.budget} />
+        <SpindleFields spindle={brief.spindle} />
+        <OnHand />
+      </section>
+    </>
+  );
+}
+
+/** The largest budget that the model takes. */
+const MOST = 10_000_000;
+
+function Budget({ budget }: { budget: number | null }) {
+  const { editor } = useMachine();
+  const take = (text: string) => {
+    const typed = text.replace(',', '.');
+    const value = typed === '' ? null : Number(typed);
+    if (value !== null && !(value >= 0 && value <= MOST))
+      return `Budget: read “${text.slice(0, 20)}”; wanted a number from 0 to ${MOST}, or nothing.`;
+    return editor.apply([put('brief.budget', value)], 'Budget');
+  };
+  return (
+    <>
+      <div className={styles.money}>
+        <span>Budget</span>
+        <div>
+          <TextLine
+            label="Budget"
+            value={budget === null ? '' : String(budget)}
+            maxLength={20}
+            inputMode="decimal"
+            placeholder="not given"
+            optional
+            onText={take}
+          />
+        </div>
+      </div>
+      <p className={styles.hint}>In the money of the parts’ example prices.</p>
+    </>
+  );
+}
+
+function SpindleFields({ spindle }: { spindle: Brief['spindle'] }) {
+  const { editor } = useMachine();
+  const set = (value: Brief['spindle'], label: string) => editor.apply([put('brief.spindle', value)], label);
+  const usual = () => ({
+    power: guess('power', '1.5 kW'),
+    efficiency: guess('ratio', '0.8'),
+    ratedSpeed: guess('angularSpeed', '24000 rpm'),
+  });
+  if (!spindle) return <Action onAct={() => set(usual(), 'Spindle')}>Give it a spindle</Action>;
+  return (
+    <>
+      <Fields paths={['spindle.power', 'spindle.efficiency', 'spindle.ratedSpeed']} />
+      <Action onAct={() => set(null, 'No spindle')}>No spindle</Action>
+    </>
+  );
+}
+
+function OnHand() {
+  const { project } = useMachine();
+  const shelf = project.ownParts.filter((p) => p.onHand > 0);
+  return (
+    <p className={styles.hint}>
+      {shelf.length
+        ? `On the shelf: ${shelf.map((p) => `${p.onHand} × ${p.name}`).join(', ')}.`
+        : 'Nothing is on the shelf yet. Parts on hand are added where a link is exchanged, on the Size ' +
+          'station.'}
+    </p>
+  );
+}

@@ -1,0 +1,135 @@
+'use client';
+
+import { extrusionSizes, tubeSizes } from '@/core/catalogue';
+import {
+  getAt,
+  guess,
+  type Section,
+  type SectionKind,
+  sectionKinds,
+  startingSection,
+  tubeMakings,
+} from '@/core/model';
+import { useMachine } from '@/features/frame';
+import { Choice } from '@/ui/choice';
+import { MachineField } from './machine-field';
+import { MaterialChoice } from './material-choice';
+
+type Tube = Extract<Section, { kind: 'rect-tube' }>;
+
+const kindNames: Record<SectionKind, string> = {
+  'rect-tube': 'rectangular tube',
+  'round-tube': 'round tube',
+  bar: 'bar or plate',
+  round: 'solid round',
+  angle: 'angle',
+  'plate-box': 'box of plates',
+  extrusion: 'slotted extrusion',
+};
+const makingNames = {
+  cold: 'cold formed (EN 10219)',
+  hot: 'hot finished (EN 10210)',
+  sharp: 'sharp corners',
+} as const;
+
+/** Millimetres as the list states them. */
+const mm = (si: number) => Math.round(si * 1e4) / 10;
+
+const listedSize = ({ making, height, width, wall }: Tube) =>
+  tubeSizes.find(
+    (t) =>
+      t.making === making && t.height === mm(height.si) && t.width === mm(width.si) && t.wall === mm(wall.si),
+  );
+
+/** Sizes of tubes off the list, as measures of a standard. */
+const ofStandard = (v: number) => ({ ...guess('length', `${v} mm`), basis: 'standard' as const });
+
+function tubeOff(id: string): Tube | undefined {
+  const size = tubeSizes.find((t) => t.id === id);
+  if (!size) return undefined;
+  const [height, width, wall] = [ofStandard(size.height), ofStandard(size.width), ofStandard(size.wall)];
+  return { kind: 'rect-tube', height, width, wall, making: size.making };
+}
+
+function extrusionOff(id: string): Section | undefined {
+  const size = extrusionSizes.find((e) => e.id === id);
+  if (!size) return undefined;
+  const moment = (v: number) => guess('secondMoment', `${v} cm⁴`);
+  return {
+    kind: 'extrusion',
+    height: guess('length', `${size.height} mm`),
+    width: guess('length', `${size.width} mm`),
+    area: guess('area', `${size.area} cm²`),
+    secondMomentV: moment(size.secondMomentV),
+    secondMomentL: moment(size.secondMomentL),
+    torsion: moment(size.torsion),
+  };
+}
+
+/**
+ * What a member is made of: kind, size off the list or typed, material. @param root path of the object that
+ * holds both.
+ */
+export function SectionFields({ root, name }: { root: string; name: string }) {
+  const { project, editor } = useMachine();
+  const section = getAt(project, `${root}.section`) as Section;
+  const set = (value: Section | undefined, what: string) =>
+    value && editor.apply([{ path: `${root}.section`, value }], `${name}: ${what}`);
+  return (
+    <>
+      <Choice
+        label="Section"
+        value={section.kind}
+        options={sectionKinds.map((k) => [k, kindNames[k]] as const)}
+        onPick={(kind) => set(startingSection(kind), kindNames[kind])}
+      />
+      {section.kind === 'rect-tube' && <TubeChoices section={section} onSet={set} />}
+      {section.kind === 'extrusion' && (
+        <Choice
+          label="Off the list"
+          value=""
+          options={[
+            ['', 'typical, from memory'] as const,
+            ...extrusionSizes.map((e) => [e.id, `${e.height} x ${e.width}`] as const),
+          ]}
+          onPick={(id) => set(extrusionOff(id), `extrusion ${id}`)}
+        />
+      )}
+      {Object.keys(section)
+        .filter((key) => key !== 'kind' && key !== 'making')
+        .map((key) => (
+          <MachineField key={key} path={`${root}.section.${key}`} />
+        ))}
+      <MaterialChoice path={`${root}.material`} of={name} />
+    </>
+  );
+}
+
+function TubeChoices({
+  section,
+  onSet,
+}: {
+  section: Tube;
+  onSet: (value: Section | undefined, what: string) => string | undefined;
+}) {
+  const listed = tubeSizes.filter((t) => section.making === 'sharp' || t.making === section.making);
+  return (
+    <>
+      <Choice
+        label="Made"
+        value={section.making}
+        options={tubeMakings.map((m) => [m, makingNames[m]] as const)}
+        onPick={(making) => onSet({ ...section, making }, makingNames[making])}
+      />
+      <Choice
+        label="Off the list"
+        value={listedSize(section)?.id ?? ''}
+        options={[
+          ['', 'typed size'] as const,
+          ...listed.map((t) => [t.id, `${t.height} x ${t.width} x ${t.wall}`] as const),
+        ]}
+        onPick={(id) => onSet(tubeOff(id), `tube ${id}`)}
+      />
+    </>
+  );
+}

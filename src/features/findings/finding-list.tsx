@@ -1,0 +1,158 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+import type { Finding, Remedy } from '@/core/checks';
+import type { AnyFinding } from '@/core/machine';
+import type { UnitSystem } from '@/core/units';
+import { useMachine, useTrial } from '@/features/frame';
+import { Fold } from '@/ui/fold';
+import { useRefusal } from '@/ui/refusal';
+import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
+import { findingText, remedyEffect, remedyText, verdictWords } from '@/words';
+import styles from './findings.module.css';
+
+interface ListProps {
+  readonly findings: readonly AnyFinding[];
+  /** Said where there are none. */
+  readonly calm: string;
+  /** How far the axis reaches now, m/s; left out: the machine as a whole. */
+  readonly reach?: number;
+  readonly onWorking?: (line: string) => void;
+}
+
+const keyOf = ({ code, about, axisId }: AnyFinding) => [code, about, axisId].join(' ');
+
+/** Findings of any scope, the worst open, each with what can be tried. */
+export function FindingList({ findings, calm, reach, onWorking }: ListProps) {
+  if (!findings.length)
+    return (
+      <p className={styles.calm}>
+        <VerdictMark verdict="holds" /> {calm}
+      </p>
+    );
+  return (
+    <>
+      {findings.map((f, i) => (
+        <FindingCard key={keyOf(f)} finding={f} open={i === 0} reach={reach} onWorking={onWorking} />
+      ))}
+    </>
+  );
+}
+
+interface CardProps {
+  readonly finding: AnyFinding;
+  readonly open: boolean;
+  readonly reach: number | undefined;
+  readonly onWorking: ListProps['onWorking'];
+}
+
+function FindingCard({ finding, open, reach, onWorking }: CardProps) {
+  const { system } = useMachine();
+  const text = findingText(finding, system);
+  const { line, verdict, remedies } = finding;
+  const colour = { color: verdictColour[verdict] };
+  return (
+    <Fold
+      open={open}
+      sign={false}
+      level="div"
+      className={styles.card}
+      summary={
+        <span className={styles.summary}>
+          <VerdictMark verdict={verdict} />
+          <span role="heading" aria-level={3} className={styles.title} style={colour}>
+            {text.title}
+          </span>{' '}
+          {text.big && (
+            <b className={styles.big} style={colour}>
+              {text.big}
+            </b>
+          )}
+          <span className={styles.word}>{verdictWords[verdict]}</span>
+        </span>
+      }
+    >
+      {text.lines.map((l) => (
+        <p key={l}>{l}</p>
+      ))}
+      {line && onWorking && (
+        <Button size="small" className={styles.working ?? ''} onClick={() => onWorking(line)}>
+          Working
+        </Button>
+      )}
+      {remedies.length === 0 && verdict === 'gives-out' && (
+        <p className={styles.none}>No single change that is known here helps.</p>
+      )}
+      {remedies.length > 0 && (
+        <ul className={styles.remedies}>
+          {remedies.map((r) => {
+            const name = remedyText(r, system);
+            return (
+              <RemedyRow
+                key={`${r.code} ${name}`}
+                remedy={r}
+                name={name}
+                effect={remedyEffect(finding, r, reach ?? 0, system)}
+              />
+            );
+          })}
+        </ul>
+      )}
+    </Fold>
+  );
+}
+
+interface RowProps {
+  readonly remedy: Pick<Remedy, 'edits'> & Partial<Pick<Remedy, 'verdict'>>;
+  readonly name: string;
+  readonly effect: string;
+  /** Stands first in the place of the verdict. */
+  readonly lead?: ReactNode;
+}
+
+/** One change to try; where it is refused the reason stands below it. */
+export function RemedyRow({ remedy, name, effect, lead }: RowProps) {
+  const { tryOut } = useTrial();
+  const refusal = useRefusal();
+  return (
+    <li>
+      <Button
+        className={styles.remedy ?? ''}
+        aria-label={`Try: ${name}`}
+        aria-describedby={refusal.id}
+        onClick={() => refusal.attempt(() => tryOut(remedy.edits, name))}
+      >
+        {lead ?? (remedy.verdict && <VerdictMark verdict={remedy.verdict} labelled />)}
+        <b>{name}</b>
+        <span>{effect}</span>
+        <i aria-hidden="true">try</i>
+      </Button>
+      {refusal.note}
+    </li>
+  );
+}
+
+/** What is being tried, with the two ways on; nothing while nothing is tried. */
+export function TrialBar() {
+  const { name, takeBack, keep } = useTrial();
+  if (!name) return null;
+  return (
+    <div className={styles.tried} role="status">
+      <span>Trying: {name}</span>
+      <Button size="small" variant="outlined" onClick={keep}>
+        Keep
+      </Button>
+      <Button size="small" variant="outlined" onClick={takeBack}>
+        Take back
+      </Button>
+    </div>
+  );
+}
+
+/** The first line of a finding with its best way out, for a page that has room for no more. */
+export function matterOf(f: Finding & AnyFinding, system: UnitSystem) {
+  const { title, big, lines } = findingText(f, system);
+  const [best] = f.remedies;
+  return { title, big, line: lines[0], remedy: best && remedyText(best, system) };
+}

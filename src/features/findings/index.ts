@@ -1,0 +1,1 @@
+export { FindingList, matterOf, RemedyRow, TrialBar } from './finding-list';

@@ -1,0 +1,87 @@
+import {
+  type Basis,
+  brokenRule,
+  type Edit,
+  fieldRuleAt,
+  getAt,
+  type Issue,
+  type Measure,
+  MOST_TYPED,
+  type Plain,
+} from '@/core/model';
+import { displayUnit, explainParseError, parseQuantity, rangeInWords, type UnitSystem } from '@/core/units';
+import type { Session } from '@/session';
+import type { Taken } from '@/ui/quantity-field';
+import type { Refused } from '@/ui/refusal';
+import { inputLabel, refusalText } from '@/words';
+
+/** Everything that changes a machine, through the one gate. Paths lead from its root. */
+export interface MachineEditor {
+  /**
+   * Takes a typed text for a measured input. @param visit merges the keystrokes of one visit into one step.
+   */
+  readonly type: (path: string, text: string, visit: string) => Taken;
+  readonly setBasis: (path: string, basis: Basis) => Refused;
+  /** Sets a choice or any other edit; gives the reason back where it is refused. */
+  readonly apply: (edits: readonly Edit[], label: string, touched?: string) => Refused;
+  /** A change that merges with the one before it while the key stays the same (keystrokes in a note). */
+  readonly write: (path: string, value: Plain, label: string) => Refused;
+}
+
+/** The measure that a text stands for in a field, or why it stands for none. */
+function measureOf(
+  path: string,
+  text: string,
+  system: UnitSystem,
+  before: Measure | null,
+): { readonly measure: Measure } | { readonly error: string } {
+  const rule = fieldRuleAt(path.replace(/^axes\.\d+\./, ''));
+  if (!rule) return { error: 'This field is not there any more.' };
+  const unit = displayUnit(rule.kind, system).symbol;
+  const read = parseQuantity(rule.kind, text, unit);
+  if (!read.ok) return { error: explainParseError(rule.kind, read.error) };
+  if (brokenRule(rule, read.si)) {
+    const wanted = rangeInWords(rule, system);
+    return { error: `${inputLabel(path)}: read “${text.trim()}”; wanted ${wanted}.` };
+  }
+  // What is stored carries its unit, so that it still means the same in a file or on another sheet.
+  const bare = !parseQuantity(rule.kind, text).ok;
+  const typed = bare ? `${text.trim()} ${unit}`.trim() : text.trim();
+  if (typed.length > MOST_TYPED) {
+    const wanted = `at most ${MOST_TYPED} characters`;
+    return { error: `${inputLabel(path)}: read ${typed.length} characters; wanted ${wanted}.` };
+  }
+  const spread = before?.spread ? { spread: before.spread } : {};
+  return { measure: { ...spread, typed, si: read.si, basis: before?.basis ?? 'estimate' } };
+}
+
+/** @param system in whose units bare numbers are read and refusals are said. */
+export function machineEditor(session: Session, system: UnitSystem): MachineEditor {
+  const said = ([issue]: readonly Issue[]): Refused => issue && refusalText(issue, system);
+  const apply: MachineEditor['apply'] = (edits, label, touched) =>
+    said(session.edit(edits, { label, ...(touched === undefined ? {} : { touched }) }));
+  return {
+    apply,
+    write: (path, value, label) => said(session.edit([{ path, value }], { label, mergeKey: path })),
+    type(path, text, visit) {
+      const { project } = session;
+      if (!project || getAt(project, path) === undefined)
+        return { error: 'This field is not there any more.' };
+      const before = getAt(project, path) as Measure | null;
+      const options = { label: inputLabel(path), mergeKey: `${path}:${visit}`, touched: path };
+      if (text.trim() === '') {
+        const refused = said(session.edit([{ path, value: null }], options));
+        return refused ? { error: refused } : { typed: '' };
+      }
+      const read = measureOf(path, text, system, before);
+      if ('error' in read) return read;
+      const refused = said(session.edit([{ path, value: read.measure }], options));
+      return refused ? { error: refused } : { typed: read.measure.typed };
+    },
+    setBasis(path, basis) {
+      const before = session.project && (getAt(session.project, path) as Measure | null | undefined);
+      if (!before) return undefined;
+      return apply([{ path, value: { ...before, basis } }], `Basis of ${inputLabel(path).toLowerCase()}`);
+    },
+  };
+}

@@ -1,0 +1,1 @@
+export { MendSheet } from './mend-sheet';

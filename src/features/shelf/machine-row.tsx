@@ -1,0 +1,93 @@
+'use client';
+
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import IconButton from '@mui/material/IconButton';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import type { Verdict } from '@/core/findings';
+import { axisReport, loadedAxes } from '@/core/machine';
+import type { Project } from '@/core/model';
+import { exportMachine, machineHref } from '@/features/frame';
+import { useStorage } from '@/session';
+import type { MachineHead } from '@/storage';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { verdictWords } from '@/words';
+import styles from './shelf.module.css';
+
+interface AxisLine {
+  readonly id: string;
+  readonly name: string;
+  readonly verdict: Verdict;
+}
+
+type Row =
+  | { readonly kind: 'looking' }
+  | { readonly kind: 'there'; readonly project: Project; readonly axes: readonly AxisLine[] }
+  | { readonly kind: 'unreadable' };
+
+const axesOf = (project: Project): AxisLine[] =>
+  loadedAxes(project).map((axis) => ({
+    id: axis.id,
+    name: axis.name,
+    verdict: axisReport(axis, { remedies: false }).verdict,
+  }));
+
+/** The document of a machine, fetched when its row is shown and again when it was saved. */
+function useRow({ id, stamp }: MachineHead): Row {
+  const storage = useStorage();
+  const [row, setRow] = useState<Row>({ kind: 'looking' });
+  useEffect(() => {
+    let live = true;
+    void storage?.load(id).then((loaded) => {
+      if (!live) return;
+      if (loaded.ok) setRow({ kind: 'there', project: loaded.project, axes: axesOf(loaded.project) });
+      else setRow({ kind: loaded.reason === 'missing' ? 'looking' : 'unreadable' });
+    });
+    return () => {
+      live = false;
+    };
+  }, [storage, id, stamp]);
+  return row;
+}
+
+/** One machine of the list: its axes with their verdicts, and what can be done with it. */
+export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDelete: () => void }) {
+  const { id, name, savedAt } = machine;
+  const row = useRow(machine);
+  const when = new Date(savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+  return (
+    <li className={styles.row}>
+      <div className={styles.name}>
+        <h2>
+          <Link href={machineHref('machine', id)}>{name}</Link>
+        </h2>
+        <p>changed {when}</p>
+      </div>
+      <ul className={styles.axes}>
+        {row.kind === 'there' &&
+          row.axes.map((axis) => (
+            <li key={axis.id}>
+              <Link href={machineHref('size', id, axis.id)}>
+                <VerdictMark verdict={axis.verdict} /> {axis.name} <span>{verdictWords[axis.verdict]}</span>
+              </Link>
+            </li>
+          ))}
+        {row.kind === 'unreadable' && <li>cannot be read by this edition: open it for the ways on</li>}
+      </ul>
+      <div className={styles.tools}>
+        <IconButton
+          aria-label={`Export ${name}`}
+          title="Export as a file"
+          disabled={row.kind !== 'there'}
+          onClick={() => row.kind === 'there' && exportMachine(row.project)}
+        >
+          <DownloadIcon />
+        </IconButton>
+        <IconButton aria-label={`Delete ${name}`} title="Delete" onClick={onDelete}>
+          <DeleteIcon />
+        </IconButton>
+      </div>
+    </li>
+  );
+}

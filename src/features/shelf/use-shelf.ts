@@ -1,0 +1,90 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import { fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
+import type { Project } from '@/core/model';
+import { demoMachines } from '@/demo';
+import { useStorage } from '@/session';
+import type { MachineHead, StorageProblem } from '@/storage';
+import { readText } from '@/ui/file-picker';
+import { explainIssue } from '@/words';
+
+/** A file that was not taken, and why. */
+export interface RefusedFile {
+  readonly file: string;
+  readonly reasons: readonly string[];
+}
+
+/** As many reasons as are read. */
+const MOST_REASONS = 6;
+
+export const storageText = (problem: StorageProblem): string =>
+  problem.code === 'no-space'
+    ? 'The browser’s storage is full: nothing was added.'
+    : `The browser’s storage does not answer: ${problem.cause}`;
+
+/** Reads a machine file, or says why not. */
+async function readMachine(file: File): Promise<Project | RefusedFile> {
+  if (file.size > MAX_FILE_BYTES)
+    return { file: file.name, reasons: [explainIssue(fileTooLarge(file.size))] };
+  const read = await readText(file, MAX_FILE_BYTES);
+  if (!read.ok) return { file: file.name, reasons: [read.reason] };
+  const opened = readProjectFile(read.text);
+  if (opened.ok) return opened.project;
+  return { file: file.name, reasons: opened.issues.slice(0, MOST_REASONS).map(explainIssue) };
+}
+
+/** The machines in this browser, and adding to them. @param withDemo puts the demo machines in, once. */
+export function useShelf(withDemo: boolean) {
+  const storage = useStorage();
+  const [machines, setMachines] = useState<readonly MachineHead[] | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
+
+  useEffect(() => {
+    if (!storage) return;
+    let live = true;
+    let watching: { unsubscribe: () => void } | undefined;
+    const start = async () => {
+      if (withDemo)
+        await storage.once('demo', async () => {
+          for (const demo of demoMachines()) await storage.add(demo);
+        });
+      if (live) watching = storage.watchAll(setMachines, (p) => setProblem(storageText(p)));
+    };
+    start().catch((cause: unknown) => setProblem(String(cause)));
+    return () => {
+      live = false;
+      watching?.unsubscribe();
+    };
+  }, [storage, withDemo]);
+
+  /** Adds a machine; gives its id, or says why not. */
+  const add = useCallback(
+    async (project: Project): Promise<string | undefined> => {
+      const added = await storage?.add(project);
+      if (added?.ok) return added.id;
+      if (added) setProblem(storageText(added.problem));
+      return undefined;
+    },
+    [storage],
+  );
+
+  /** Takes machine files; gives the names of those that were taken. */
+  const take = useCallback(
+    async (files: readonly File[]): Promise<string[]> => {
+      const names: string[] = [];
+      const not: RefusedFile[] = [];
+      for (const file of files) {
+        const read = await readMachine(file);
+        if ('reasons' in read) not.push(read);
+        else if (await add(read)) names.push(read.name);
+      }
+      setRefused(not);
+      return names;
+    },
+    [add],
+  );
+
+  return { storage, machines, problem, setProblem, refused, setRefused, add, take };
+}

@@ -1,0 +1,58 @@
+import type { ErrorBudget } from '@/core/machine';
+import type { Project } from '@/core/model';
+import { errorName, micro, wayText } from '@/words';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { verdictOf } from '@/core/findings';
+import styles from './whole.module.css';
+
+/** Errors at the tool by direction against the brief, with their shares. */
+export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; project: Project }) {
+  const system = project.units;
+  const most = Math.max(
+    ...errors.flatMap((e) => [e.likely, e.allowed ?? 0, ...e.shares.map((s) => s.value ?? 0)]),
+    1e-9,
+  );
+  return (
+    <div className={styles.accuracy}>
+      {errors.map((e) => {
+        const verdict =
+          e.allowed === null
+            ? 'not-known'
+            : e.missing && e.likely <= e.allowed
+              ? 'not-known'
+              : verdictOf(e.allowed, e.likely);
+        const axis = project.axes.find((a) => a.id === e.axisId);
+        return (
+          <section key={e.way} aria-label={`Accuracy ${wayText[e.way]}`}>
+            <h3>
+              <VerdictMark verdict={verdict} labelled /> {axis ? `${axis.letter}, ` : ''}
+              {wayText[e.way]}: <b>{micro(e.likely, system)}</b>
+            </h3>
+            <p>
+              {e.allowed === null
+                ? 'The brief asks for no accuracy yet.'
+                : `The brief allows ${micro(e.allowed, system)}.`}{' '}
+              All at once: {micro(e.worst, system)}.{e.missing ? ` ${e.missing} not known.` : ''}
+            </p>
+            <ul>
+              {[...e.shares]
+                .sort((a, b) => (b.value ?? -1) - (a.value ?? -1))
+                .map((s) => (
+                  <li key={s.id} data-unknown={s.value === null || undefined}>
+                    <span>{errorName[s.id]}</span>
+                    <i style={{ width: `${(100 * (s.value ?? 0)) / most}%` }} aria-hidden="true" />
+                    <b>{s.value === null ? 'not known' : micro(s.value, system)}</b>
+                  </li>
+                ))}
+            </ul>
+          </section>
+        );
+      })}
+      <p className={styles.hint}>
+        Likely: root of the sum of squares, for causes that know nothing of one another. Pitch error and
+        growth are over the whole travel and can be mapped out or corrected; flex is that of the worst cut at
+        the softest place.
+      </p>
+    </div>
+  );
+}

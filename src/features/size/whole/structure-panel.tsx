@@ -1,0 +1,92 @@
+'use client';
+
+import AddIcon from '@mui/icons-material/Add';
+import { guess, put, startingStructure, type Structure } from '@/core/model';
+import { MachineField, SectionFields } from '@/features/fields';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { Fold } from '@/ui/fold';
+import { BeamPanel } from './beam-panel';
+import { noFrame } from './no-frame';
+import styles from './whole.module.css';
+
+const Fields = ({ paths }: { paths: readonly string[] }) => (
+  <>
+    {paths.map((path) => (
+      <MachineField key={path} path={`structure.${path}`} />
+    ))}
+  </>
+);
+
+/** Beam, columns, bed and tool as they are planned; where there are none yet, the way to begin. */
+export function StructurePanel() {
+  const { project } = useMachine();
+  const { structure, brief } = project;
+  if (!structure) return <NoStructure />;
+  const arm = brief.arrangement === 'cantilever';
+  return (
+    <section aria-labelledby="structure-title" className={styles.structure}>
+      <h2 id="structure-title">Structure</h2>
+      <BeamPanel beam={structure.beam} />
+      <Fold lazy className={styles.part} summary={arm ? 'Block under the arm' : 'Columns'}>
+        <Fields paths={['column.height']} />
+        <SectionFields root="structure.column" name="Columns" />
+        <Fields paths={['corner']} />
+      </Fold>
+      <Fold lazy className={styles.part} summary="Bed">
+        <Fields paths={['bed.length']} />
+        <SectionFields root="structure.bed" name="Bed" />
+        <Fields paths={['bed.supports', 'bed.supportStiffness']} />
+      </Fold>
+      {arm && <Prop structure={structure} />}
+      <Fold open className={styles.part} summary="Tool">
+        <Fields
+          paths={['tool.reach', 'tool.drop', 'tool.lever', 'tool.plungeStiffness', 'tool.mountStiffness']}
+        />
+      </Fold>
+    </section>
+  );
+}
+
+/** A rail under the tip of an arm. */
+function Prop({ structure }: { structure: Structure }) {
+  const { editor } = useMachine();
+  const prop = { at: structure.beam.length, stiffness: guess('stiffness', '20 N/µm') };
+  return (
+    <Fold lazy className={styles.part} summary="Prop">
+      {structure.prop ? (
+        <>
+          <Fields paths={['prop.at', 'prop.stiffness']} />
+          <Action onAct={() => editor.apply([put('structure.prop', null)], 'Prop taken away')}>
+            Take the prop away
+          </Action>
+        </>
+      ) : (
+        <Action
+          icon={<AddIcon fontSize="inherit" />}
+          onAct={() => editor.apply([put('structure.prop', prop)], 'Prop under the tip')}
+        >
+          A rail under the tip
+        </Action>
+      )}
+    </Fold>
+  );
+}
+
+function NoStructure() {
+  const { project, editor } = useMachine();
+  const begin = () => {
+    const travel = (role: string) => project.axes.find((a) => a.role === role)?.demands.travel.si ?? 0.8;
+    const begun = startingStructure(travel('gantry'), travel('bed'));
+    return editor.apply([put('structure', begun)], 'Structure begun');
+  };
+  return (
+    <section className={styles.structure}>
+      <h2>Structure</h2>
+      <p className={styles.hint}>{noFrame['no-structure']}</p>
+      <Action variant="outlined" onAct={begin}>
+        Begin with a usual frame
+      </Action>
+    </section>
+  );
+}

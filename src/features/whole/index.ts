@@ -1,2 +1,0 @@
-export { WholeMachine } from './whole-machine';
-export { MachineFindings } from './findings';

@@ -1,0 +1,75 @@
+import { MOST_FILE_BYTES } from '@/core/model';
+import type { Database } from './database';
+
+/** Unused so long, a content goes. Steps that could be taken back in any open tab are then long over. */
+const GRACE_DAYS = 7;
+const DAY = 86_400_000;
+
+const hex = (bytes: ArrayBuffer) =>
+  [...new Uint8Array(bytes)].map((b) => b.toString(16).padStart(2, '0')).join('');
+
+/** SHA-256 of a content, lower-case hexadecimal. */
+export const hashOf = async (bytes: Uint8Array<ArrayBuffer>): Promise<string> =>
+  hex(await crypto.subtle.digest('SHA-256', bytes));
+
+interface FileRow {
+  readonly hash: string;
+}
+
+const isFile = (row: unknown): row is FileRow =>
+  typeof row === 'object' && row !== null && 'hash' in row && typeof row.hash === 'string';
+
+/** Hashes that the `files` of a document name. */
+export const hashesIn = (files: unknown): string[] =>
+  Array.isArray(files) ? files.filter(isFile).map((f) => f.hash) : [];
+
+/** What is large: photos, traces, jobs. Kept once by its hash, whatever refers to it. */
+export class ContentStorage {
+  constructor(
+    private readonly db: Database,
+    private readonly now: () => Date = () => new Date(),
+  ) {}
+
+  /**
+   * Keeps a content and gives its hash.
+   * @throws RangeError where it is larger than a machine may keep; what the database throws.
+   */
+  async put(bytes: Uint8Array<ArrayBuffer>, type: string): Promise<string> {
+    if (bytes.byteLength > MOST_FILE_BYTES) throw new RangeError(`${bytes.byteLength} bytes`);
+    const hash = await hashOf(bytes);
+    await this.db.contents.put({ hash, type, bytes });
+    return hash;
+  }
+
+  async get(hash: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
+    return (await this.db.contents.get(hash))?.bytes;
+  }
+
+  /**
+   * Clears what nothing refers to. A content that has just become unused is only marked: it goes when it is
+   * still unused a week later, so that an undo finds it.
+   * @param inUse hashes that open machines or their histories still name.
+   * @returns how many went.
+   */
+  sweep(inUse: Iterable<string>): Promise<number> {
+    const { contents, slices } = this.db;
+    return this.db.transaction('rw', [contents, slices], async () => {
+      const needed = new Set(inUse);
+      const lists = await slices.filter((s) => s.slice === 'files').toArray();
+      for (const { value } of lists) for (const hash of hashesIn(value)) needed.add(hash);
+      const now = this.now();
+      let gone = 0;
+      for (const content of await contents.toArray()) {
+        const { hash, unused } = content;
+        if (needed.has(hash)) {
+          if (unused) await contents.put({ ...content, unused: undefined });
+        } else if (!unused) await contents.put({ ...content, unused: now.toISOString() });
+        else if (now.getTime() - Date.parse(unused) > GRACE_DAYS * DAY) {
+          await contents.delete(hash);
+          gone += 1;
+        }
+      }
+      return gone;
+    });
+  }
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import type { ReactNode } from 'react';
+import { type Refused, useRefusal } from './refusal';
+
+interface ActionProps {
+  /** Makes a change; gives the reason where it was refused. Left out where it submits a form. */
+  readonly onAct?: (() => Refused | void) | undefined;
+  readonly children: ReactNode;
+  readonly className?: string | undefined;
+  readonly disabled?: boolean | undefined;
+  readonly title?: string | undefined;
+  readonly label?: string | undefined;
+  readonly icon?: ReactNode;
+  readonly variant?: 'text' | 'outlined' | 'contained' | undefined;
+  /** For one of several that are chosen among: whether it is the one. */
+  readonly pressed?: boolean | undefined;
+  readonly submit?: boolean | undefined;
+}
+
+/** A word that changes something; where the change is refused the reason stands below it. */
+export function Action(props: ActionProps) {
+  const { onAct, children, className, disabled, title, label, icon, variant, pressed, submit } = props;
+  const refusal = useRefusal();
+  return (
+    <>
+      <Button
+        size="small"
+        variant={variant ?? 'text'}
+        className={className ?? ''}
+        disabled={disabled ?? false}
+        title={title}
+        type={submit ? 'submit' : 'button'}
+        aria-label={label}
+        aria-pressed={pressed}
+        aria-describedby={refusal.id}
+        startIcon={icon}
+        onClick={() => onAct && refusal.attempt(onAct)}
+      >
+        {children}
+      </Button>
+      {refusal.note}
+    </>
+  );
+}
+
+/** A sign that changes something. @param label what it does, for those who do not see the sign. */
+export function IconAction({
+  onAct,
+  children,
+  label,
+  disabled,
+  title,
+}: Pick<ActionProps, 'onAct' | 'children' | 'disabled' | 'title'> & { readonly label: string }) {
+  const refusal = useRefusal();
+  return (
+    <>
+      <IconButton
+        size="small"
+        aria-label={label}
+        aria-describedby={refusal.id}
+        title={title}
+        disabled={disabled ?? false}
+        onClick={() => onAct && refusal.attempt(onAct)}
+      >
+        {children}
+      </IconButton>
+      {refusal.note}
+    </>
+  );
+}

@@ -1,0 +1,24 @@
+'use client';
+
+import { useId, useState } from 'react';
+import styles from './refusal.module.css';
+
+/** Why a change was not made; undefined where it was. */
+export type Refused = string | undefined;
+
+/** Keeps the reason of the last refused change and shows it where the change was asked for. */
+export function useRefusal() {
+  const id = useId();
+  const [reason, setReason] = useState<Refused>();
+  return {
+    /** Makes a change and keeps what it says. */
+    attempt: (change: () => Refused | void) => setReason(change() ?? undefined),
+    /** For `aria-describedby` of what was pressed. */
+    id: reason ? id : undefined,
+    note: reason ? (
+      <p className={styles.refusal} id={id} role="alert">
+        {reason}
+      </p>
+    ) : null,
+  };
+}

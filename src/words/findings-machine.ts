@@ -1,0 +1,166 @@
+import type { ErrorId, MachineCode, WayId } from '@/core/machine';
+import { formatNumber } from '@/core/units';
+import { errorName, wayText } from './names-machine';
+import type { FindingWords } from './teller';
+
+/** Words for what the machine as a whole found. */
+export const machineWords: Record<MachineCode, FindingWords> = {
+  'area-short': ({ word, value, limit }) => ({
+    title: `${word('axis')} does not reach the work`,
+    lines: [
+      `It travels ${value}; the brief wants ${limit}. Travel is more than the work area: offsets ` +
+        `and margins come on top.`,
+    ],
+  }),
+  'plasma-slow': ({ word, value, limit }) => ({
+    title: 'Too slow for thin sheet',
+    lines: [
+      `“${word('cut')}” runs at ${value}. Thin sheet wants at least ${limit} (common practice), ` +
+        `or it burns and drosses.`,
+    ],
+  }),
+  'plasma-reach': ({ word, value, limit, missing }) => ({
+    title: `${word('axis')} never reaches plasma speed`,
+    ...missing,
+    lines: [
+      `It is good for ${value} under the torch; thin sheet wants ${limit} at least. A bigger ` +
+        `motor may not mend it: look at what governs the axis.`,
+    ],
+  }),
+  'cut-faster': ({ word, value, limit }) => ({
+    title: `${word('axis')} is asked for less than the cut`,
+    lines: [
+      `“${word('cut')}” feeds at ${limit}; the axis is only asked for ${value}, so nothing here ` +
+        `proves the cut.`,
+    ],
+  }),
+  'corner-slow': ({ num, word, say, value, limit }) => ({
+    title: 'Corners slow the cut',
+    lines: [
+      `${word('axis')}: the tightest corner of “${word('cut')}” asks ${limit} (v²/r); the ` +
+        `axis is asked for ${value}. The controller slows to ${say('speed', num('held'))} ` +
+        `there, and a plasma kerf widens.`,
+    ],
+  }),
+  'spindle-short': ({ word, value, limit, thin, missing }) => ({
+    title: thin ? 'Spindle has little to spare' : 'Spindle is too weak',
+    ...missing,
+    lines: [`“${word('cut')}” takes ${limit} at the cutter; at this speed the spindle has ${value}.`],
+  }),
+  'chip-rubs': ({ f, word, micro }) => ({
+    title: 'Cutter rubs',
+    lines: [
+      `“${word('cut')}” takes ${micro(f.value)} a tooth; below ` +
+        `${micro(f.limit)} in metal it rubs, heats and welds (common practice).`,
+    ],
+  }),
+  'chip-thick': ({ f, word }) => ({
+    title: 'Chip is thick for the cutter',
+    lines: [
+      `“${word('cut')}” takes ${formatNumber(100 * f.value, 2)} % of its diameter a tooth; more ` +
+        `than ${formatNumber(100 * f.limit, 2)} % breaks small cutters (common practice).`,
+    ],
+  }),
+  'climb-play': ({ f, word, micro }) => ({
+    title: 'Climb cut with play in the drive',
+    lines: [
+      `${word('axis')} loses ${micro(f.value)} at a reversal; “${word('cut')}” takes ` +
+        `${micro(f.limit)} a tooth. The cut pulls the axis along by more than a chip: ` +
+        `it snatches.`,
+    ],
+  }),
+  room: ({ num, say, value, limit, thin }) => ({
+    title: thin ? 'Tight in the room' : 'Does not fit the room',
+    lines: [
+      `It takes ${say('length', num('length'))} x ${say('length', num('width'))}; with 0.6 ` +
+        `m to pass on one side ${limit} are wanted where ${value} are there.`,
+    ],
+  }),
+  door: ({ value, limit }) => ({
+    title: 'Wider than the door',
+    lines: [`Its shorter side is ${limit}, the door is ${value}. Plan it in pieces that bolt together.`],
+  }),
+  bench: ({ value, limit }) => ({
+    title: 'Deeper than the bench',
+    lines: [`Its shorter side is ${limit}, the bench is ${value} deep.`],
+  }),
+  floor: ({ value, limit, thin }) => ({
+    title: thin ? 'Floor has little to spare' : 'Too heavy for the floor',
+    lines: [`All together it weighs ${limit}; the floor carries ${value}.`],
+  }),
+  'power-short': ({ num, say, value, thin }) => ({
+    title: thin ? 'Circuit has little to spare' : 'Circuit is too weak',
+    lines: [
+      `Drives draw ${say('power', num('axes'))}, the spindle ` +
+        `${say('power', num('spindle'))}; ${value} are at hand. What the wiring bears is for ` +
+        `the local code and a licensed electrician.`,
+    ],
+  }),
+  'over-budget': ({ f, word, thin }) =>
+    f.verdict === 'not-known'
+      ? {
+          title: 'Money is not all known',
+          lines: [
+            `Parts that are picked come to ${formatNumber(f.limit, 4)} of ` +
+              `${formatNumber(f.value, 4)}; ${word('unpicked')} links have no part yet. Prices ` +
+              `are examples.`,
+          ],
+        }
+      : {
+          title: thin ? 'Little money left' : 'Over the budget',
+          lines: [
+            `Parts that are picked come to ${formatNumber(f.limit, 4)}; the budget is ` +
+              `${formatNumber(f.value, 4)}. Prices are examples.`,
+          ],
+        },
+  rocks: ({ f, num, say }) => ({
+    title: 'Moving mass rocks the stand',
+    lines: [
+      `${say('mass', num('moving'))} move on ${say('mass', num('standing'))} that stand, 1 ` +
+        `: ${formatNumber(1 / f.value, 2)}; below 1 : 2 the stand rocks at rapid accelerations ` +
+        `(common practice).`,
+    ],
+  }),
+  creeps: () => ({
+    title: 'Printed beam creeps',
+    lines: [
+      'A printed beam sags a little more every week under a standing load. Print it first, test, ' +
+        'then make it of something that stays.',
+    ],
+  }),
+  'sag-spread': ({ f, micro, thin, over }) => ({
+    title: thin ? 'Sag nears the accuracy' : 'Sags more than the brief allows',
+    ...over,
+    lines: [
+      `Over the work area the tool hangs up to ${micro(f.value)} lower at one place than ` +
+        `at another; ${micro(f.limit)} is what the brief allows.`,
+    ],
+  }),
+  accuracy: ({ f, p, num, word, micro, thin, over }) => {
+    const way = wayText[p.way as WayId];
+    const biggest = errorName[p.biggest as ErrorId].toLowerCase();
+    if (f.verdict === 'not-known')
+      return {
+        title: `Accuracy ${way} is not all known`,
+        lines: [
+          `What is known comes to ${micro(f.value)} of ${micro(f.limit)}; ` +
+            `${word('missing')} causes say nothing yet.`,
+        ],
+      };
+    return {
+      title: thin ? `Accuracy ${way} is thin` : `Not accurate enough ${way}`,
+      ...over,
+      lines: [
+        `Errors likely add to ${micro(f.value)} (${micro(num('worst'))} if all ` +
+          `fall the same way); the brief allows ${micro(f.limit)}. The largest: ${biggest}.`,
+      ],
+    };
+  },
+  'frame-rings': ({ p, num, value, limit }) => ({
+    title: 'Frame rings in the ramps',
+    lines: [
+      `Its lowest frequency is ${formatNumber(num('hertz'), 3)} Hz, ${wayText[p.way as WayId]}; ` +
+        `ramps of ${value} are shorter than one swing of ${limit} (common practice).`,
+    ],
+  }),
+};

@@ -1,0 +1,16 @@
+import type { Finding } from '@/core/checks';
+import type { AxisCode, MachineCode } from '@/core/machine';
+import type { UnitSystem } from '@/core/units';
+import { trainWords } from './findings-axis';
+import { machineWords } from './findings-machine';
+import { partWords } from './findings-parts';
+import { type FindingText, type FindingWords, tellerOf } from './teller';
+
+const axisWords: Record<AxisCode, FindingWords> = { ...trainWords, ...partWords };
+
+/** Words by the code of the check: a check without words does not compile. */
+const words: Record<AxisCode | MachineCode, FindingWords> = { ...axisWords, ...machineWords };
+
+/** Words for a finding of any scope. */
+export const findingText = (f: Finding<AxisCode | MachineCode>, system: UnitSystem): FindingText =>
+  words[f.code](tellerOf(f, system));

@@ -1,0 +1,23 @@
+export { cautionText, nextText } from './cautions';
+export { findingText } from './findings';
+export { explainIssue, issueText, refusalText } from './issues';
+export type { FieldText } from './field-text';
+export { dutyText, effectText, fieldText, labelOf } from './labels-axis';
+export { inputLabel, type InputText, inputText } from './labels-machine';
+export { accelerationName, budgetName, caseName, figureName, pulleyText, ratioText, rungName } from './names';
+export {
+  arrangementText,
+  bodyName,
+  errorName,
+  newNames,
+  partName,
+  roleNames,
+  scatterText,
+  stockName,
+  targetReason,
+  wayText,
+  workNames,
+} from './names-machine';
+export { checkNameOf, remedyEffect, remedyText } from './remedies';
+export { type FindingText, micro, stiffnessText } from './teller';
+export { verdictWords } from './verdicts';

@@ -1,0 +1,161 @@
+import { labelOf as axisLabel } from './labels-axis';
+
+export interface InputText {
+  readonly label: string;
+  readonly help?: string;
+}
+
+const section: Record<string, InputText> = {
+  height: { label: 'Height', help: 'Upright, or along the bed for a column.' },
+  width: { label: 'Width', help: 'Across the height.' },
+  wall: { label: 'Wall' },
+  diameter: { label: 'Diameter' },
+  flange: { label: 'Flanges', help: 'Thickness of the top and bottom plate.' },
+  web: { label: 'Webs', help: 'Thickness of the side plates.' },
+  thickness: { label: 'Thickness' },
+  area: { label: 'Area', help: 'Of the section, out of its datasheet.' },
+  secondMomentV: { label: 'I upright', help: 'Second moment of area for bending up and down.' },
+  secondMomentL: { label: 'I sideways', help: 'Second moment of area for bending sideways.' },
+  torsion: {
+    label: 'It',
+    help:
+      'Torsion constant. Datasheets of slotted extrusions often leave it out; it is low, for the ' +
+      'slots cut the ring.',
+  },
+};
+
+/** Inputs of the machine by the pattern of their path. */
+const text: Record<string, InputText> = {
+  'brief.stock.length': { label: 'Longest stock' },
+  'brief.stock.width': { label: 'Widest stock' },
+  'brief.stock.thickness': { label: 'Thickest stock' },
+  'brief.area.length': {
+    label: 'Work area, long way',
+    help:
+      'What the tool must reach. Travel is more: offsets and margins come on top, 20 mm a ' +
+      'side is common.',
+  },
+  'brief.area.width': { label: 'Work area, across' },
+  'brief.area.height': { label: 'Work height' },
+  'brief.accuracy': {
+    label: 'Accuracy',
+    help: 'How far a finished size may be off. It judges sag, flex and lost motion.',
+  },
+  'brief.place.length': { label: 'Room, long way' },
+  'brief.place.width': { label: 'Room, across' },
+  'brief.place.bench': { label: 'Bench depth', help: 'Where the machine stands on a bench.' },
+  'brief.place.door': { label: 'Door', help: 'Clear width that it must pass in one piece.' },
+  'brief.place.floorLoad': { label: 'Floor carries', help: 'All of the machine together.' },
+  'brief.power': {
+    label: 'Power at hand',
+    help:
+      'Of the circuit that it hangs on: 230 V and 16 A are 3.7 kW. A licensed electrician says what ' +
+      'the wiring bears.',
+  },
+  'brief.squareness': {
+    label: 'Out of square',
+    help: 'How far the long axes may stand off square, as you expect to true them up.',
+  },
+  'brief.spindle.power': { label: 'Spindle power' },
+  'brief.spindle.efficiency': { label: 'Its efficiency' },
+  'brief.spindle.ratedSpeed': { label: 'Rated speed', help: 'Below it a spindle gives less power.' },
+  'brief.cuts.N.kc11': {
+    label: 'kc 1.1',
+    help: 'Specific cutting force at a chip of 1 mm thickness. Wood scatters by half.',
+  },
+  'brief.cuts.N.exponent': { label: 'mc', help: 'How the specific force falls with a thicker chip.' },
+  'brief.cuts.N.radial': {
+    label: 'Radial share',
+    help: 'Radial over tangential force: 0.3 sharp in metal, 0.6 worn or in wood.',
+  },
+  'brief.cuts.N.diameter': { label: 'Cutter' },
+  'brief.cuts.N.flutes': { label: 'Flutes' },
+  'brief.cuts.N.spindle': { label: 'Spindle speed' },
+  'brief.cuts.N.feed': { label: 'Feed' },
+  'brief.cuts.N.depth': { label: 'Depth' },
+  'brief.cuts.N.width': { label: 'Width', help: 'Across the feed; a slot is as wide as the cutter.' },
+  'brief.cuts.N.helix': {
+    label: 'Spiral',
+    help: 'Angle of the flutes. It pulls the work up (or presses it down).',
+  },
+  'brief.cuts.N.plunge': { label: 'Plunge feed', help: 'Straight down. Left empty: ramps only.' },
+  'brief.cuts.N.corner': {
+    label: 'Tightest corner',
+    help: 'Radius that must be taken at full feed. It asks for acceleration v²/r.',
+  },
+  'brief.cuts.N.drag': {
+    label: 'Drag',
+    help: 'Along the path: hose and cable 5 to 20 N, a drag knife 5 to 40 N (common practice).',
+  },
+  'brief.cuts.N.down': { label: 'Pressed down' },
+  'structure.beam.length': {
+    label: 'Length',
+    help: 'Between the columns, or from the clamp to the tip of an arm.',
+  },
+  'structure.beam.spacing': {
+    label: 'Second beam',
+    help: 'Distance of a second beam of the same make below the first. Empty: one beam.',
+  },
+  'structure.column.height': {
+    label: 'Height',
+    help: 'From the carriages of the bed to the middle of the beam.',
+  },
+  'structure.bed.length': { label: 'Length' },
+  'structure.bed.supports': { label: 'Supports', help: 'Feet or legs under each side.' },
+  'structure.bed.supportStiffness': {
+    label: 'Each gives',
+    help: 'Stiffness of one support. Push with a lever and read an indicator: 75 kgf for 20 µm is 37 N/µm.',
+  },
+  'structure.corner': {
+    label: 'Corner',
+    help: 'Turning stiffness of the joint of column and beam. Empty: taken as rigid, and said so.',
+  },
+  'structure.prop.at': { label: 'Prop at' },
+  'structure.prop.stiffness': { label: 'Prop gives' },
+  'structure.tool.reach': {
+    label: 'Tool stands out',
+    help: 'From the middle of the beam to the tool, along the bed.',
+  },
+  'structure.tool.drop': {
+    label: 'Tool hangs down',
+    help: 'From the middle of the beam to the tip at full depth.',
+  },
+  'structure.tool.lever': {
+    label: 'Plunge lever',
+    help: 'From the middle of the plunge carriages to the tip at full depth.',
+  },
+  'structure.tool.plungeStiffness': {
+    label: 'Plunge axis gives',
+    help: 'Sideways at the tip, where you measured it; it beats what follows from the carriages.',
+  },
+  'structure.tool.mountStiffness': { label: 'Mount gives', help: 'Clamp of the spindle or torch.' },
+  'structure.beam.strips.N.width': { label: 'Width' },
+  'structure.beam.strips.N.height': { label: 'Height' },
+  'structure.beam.strips.N.up': { label: 'Up from the middle' },
+  'structure.beam.strips.N.out': { label: 'Out from the middle' },
+};
+
+const shape: Record<string, InputText> = {
+  length: { label: 'Length' },
+  width: { label: 'Width' },
+  thickness: { label: 'Thickness' },
+  count: { label: 'How many' },
+  flange: { label: 'Flange' },
+  diameter: { label: 'Diameter' },
+  lineMass: { label: 'Each metre', help: 'Chain, cables and hoses together; half of it moves.' },
+};
+
+/** Label and help of any measured input, by its path from the root of the machine. */
+export function inputText(from: string): InputText {
+  // A variant that was put by has the inputs of an axis.
+  const path = from.replace(/^pins\.(\d+)\.axis\./, 'axes.$1.');
+  const pattern = path.replace(/\.\d+(?=\.|$)/g, '.N');
+  const inSection = /\.section\.(\w+)$/.exec(pattern);
+  if (inSection) return section[inSection[1]!]!;
+  const inShape = /\.shape\.(\w+)$/.exec(pattern);
+  if (inShape) return shape[inShape[1]!]!;
+  if (/^(stand\.N|axes\.N\.loads\.masses\.N)\.mass$/.test(pattern)) return { label: 'Mass' };
+  return text[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
+}
+
+export const inputLabel = (path: string): string => inputText(path).label;

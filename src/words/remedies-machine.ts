@@ -1,0 +1,41 @@
+import type { MachineRemedyCode } from '@/core/machine';
+import type { RemedyWords } from './remedy-words';
+
+/** Words for every change that is tried on the machine as a whole. */
+export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
+  'longer-travel': ({ say }) => `Travel of ${say('length', 'to', 4)}`,
+  'smaller-area': ({ say }) => `Work area of ${say('length', 'to', 4)}`,
+  'cut-faster': ({ say }) => `Cut at ${say('speed', 'to')}`,
+  'ask-feed': ({ say }) => `Ask the axis for ${say('speed', 'to')}`,
+  'ask-acceleration': ({ say }) => `Ask for ${say('acceleration', 'to')}`,
+  'less-depth': ({ say }) => `Depth of ${say('length', 'to')}`,
+  'less-width': ({ say }) => `Width of ${say('length', 'to')}`,
+  'less-feed': ({ say }) => `Feed of ${say('speed', 'to')}`,
+  'more-feed': ({ say }) => `Feed of ${say('speed', 'to')}`,
+  'fewer-flutes': ({ num, word }) => `Cutter of ${word('to')} flute${num('to') === 1 ? '' : 's'}`,
+  'slower-spindle': ({ say }) => `Spindle at ${say('angularSpeed', 'to')}`,
+  conventional: () => 'Cut conventionally',
+  ballast: ({ say }) => `${say('mass', 'to')} of ballast in the stand`,
+  'more-power': ({ say }) => `A circuit of ${say('power', 'to')}`,
+  'softer-ramp': ({ say }) => `Ramps of ${say('acceleration', 'to')}`,
+  'birch-beam': () => 'Beam of birch plywood',
+  'aluminium-beam': () => 'Beam of aluminium',
+  'deeper-beam': ({ say }) =>
+    `Tube ${say('length', 'height')} x ${say('length', 'width')} x ${say('length', 'wall', 2)}`,
+  'thicker-wall': ({ say }) => `Wall of ${say('length', 'wall', 2)}`,
+  'box-beam': () => 'Closed steel tube of the same size',
+  'second-beam': ({ say }) => `Second beam, ${say('length', 'spacing')} below`,
+  'fill-beam': () => 'Beam filled with polymer concrete',
+  'steel-beam': () => 'Beam of steel, same size',
+  prop: () => 'Rail under the tip',
+  gusset: () => 'Gussets: corners four times as stiff',
+  'shorter-column': ({ say }) => `Beam lower, ${say('length', 'to')}`,
+  'wider-column': ({ say }) => `Columns ${say('length', 'height')} x ${say('length', 'width', 2)}`,
+  'more-supports': ({ word }) => `${word('to')} supports under each side`,
+  'shorter-lever': ({ say }) => `Plunge lever of ${say('length', 'to')}`,
+  'shorter-drop': ({ say }) => `Tool ${say('length', 'to')} below the beam`,
+  'stiffer-mount': () => 'Mount twice as stiff',
+  'axis-longer-span': ({ word, say }) => `${word('axis')}: carriages over ${say('length', 'to')}`,
+  'axis-third-rod': ({ word }) => `${word('axis')}: a third rod`,
+  'drive-both-sides': ({ word }) => `${word('axis')}: a drive on each side`,
+};

@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { flexService } from './flex-service';
-
-expose(flexService());

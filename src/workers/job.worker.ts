@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { jobService } from './service';
+
+expose(jobService());

@@ -1,0 +1,57 @@
+import { flexReport, trialSteps } from '@/core/machine';
+import type { JobName, JobResult, Jobs, JobService } from './protocol';
+
+/** A job as steps, so that it can be watched and ended between two of them. */
+type Runner<N extends JobName> = (input: Jobs[N]['input']) => Generator<Jobs[N]['step'], Jobs[N]['output']>;
+
+const runners: { readonly [N in JobName]: Runner<N> } = {
+  // One step of its own: some 20 ms.
+  *frame(inputs) {
+    return flexReport(inputs);
+  },
+  *trials({ project, drives }) {
+    return yield* trialSteps(project, drives);
+  },
+};
+
+/** Lets messages in between two steps: without it a job could not be ended. */
+const breathe = () =>
+  new Promise<void>((resolve) => {
+    setTimeout(resolve);
+  });
+
+/** The service behind the worker; where there are no workers the page calls it directly. */
+export function jobService(): JobService {
+  const cancelled = new Set<number>();
+  return {
+    ping: async () => true,
+    async run<N extends JobName>(
+      id: number,
+      name: N,
+      input: Jobs[N]['input'],
+      onStep: (step: Jobs[N]['step']) => void,
+    ): Promise<JobResult<N>> {
+      try {
+        const steps = runners[name](input);
+        for (;;) {
+          if (cancelled.has(id)) return { ok: false, reason: 'cancelled' };
+          const step = steps.next();
+          if (step.done) return { ok: true, output: step.value };
+          onStep(step.value);
+          await breathe();
+        }
+      } catch (cause) {
+        return {
+          ok: false,
+          reason: 'failed',
+          message: cause instanceof Error ? cause.message : String(cause),
+        };
+      } finally {
+        cancelled.delete(id);
+      }
+    },
+    cancel: async (id) => {
+      cancelled.add(id);
+    },
+  };
+}
