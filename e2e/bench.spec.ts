@@ -172,6 +172,7 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await expect(field(page, 'Friction')).toHaveValue('0.12');
   await page.getByLabel('What turns', { exact: true }).selectOption('nut');
   await expect(rung(page, 'Whip of the screw')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Turning and heat', exact: true }).click();
   await expect(field(page, 'Nut inertia')).toHaveValue('2 kg·cm²');
   await openLink(page, /^Reducer/);
   await page.getByLabel('Kind', { exact: true }).selectOption('belt');

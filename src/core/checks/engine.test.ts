@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest';
+import { atLeast, atMost, type Checked } from '@/core/findings';
+import type { Edit, Plain } from '@/core/model';
+import { type Bench, defineCheck, findingsOf, judge } from '.';
+
+/** A shelf: what it bears, what lies on it, how far it reaches. The engine knows nothing of axes. */
+interface Shelf {
+  readonly bears: number;
+  readonly load: number;
+  readonly reach: number;
+}
+
+const set = (path: string, value: number): Edit => ({ path, value: value as Plain });
+const offer = (code: string, edits: readonly Edit[], params = {}) => ({ code, params, edits });
+
+const bears = defineCheck({
+  code: 'bears',
+  scope: 'axis',
+  judge: (s: Shelf) => atLeast({ code: 'bears', path: 'bears', kind: 'mass', have: s.bears, need: s.load }),
+  candidates: (shelf: Shelf) => [
+    offer('thicker', [set('bears', shelf.load * 2)]),
+    offer('much-thicker', [set('bears', shelf.load * 4)]),
+    offer('less', [set('load', shelf.bears / 2)], {}),
+    { ...offer('wish-for-less', [set('load', shelf.bears / 3)]), resigned: true },
+    offer('nothing-helps', [set('load', shelf.load)]),
+    offer('breaks-the-other', [set('bears', shelf.load * 3), set('reach', 9)]),
+    offer('against-the-rules', [set('bears', -1)]),
+    offer('no-edit', []),
+  ],
+});
+const reaches = defineCheck({
+  code: 'reaches',
+  scope: 'axis',
+  judge: (s: Shelf) => atMost({ code: 'reaches', path: 'reach', kind: 'length', have: s.reach, need: 2 }),
+});
+
+function benchOf(subject: Shelf, over: Partial<Bench<Shelf, 'bears' | 'reaches'>> = {}) {
+  const checks = [bears, reaches] as const;
+  return {
+    checks,
+    subject,
+    outcomes: judge<Shelf, 'bears' | 'reaches'>(checks, subject),
+    change: (shelf: Shelf, edits: readonly Edit[]) => {
+      const next = edits.reduce((s, e) => ({ ...s, [e.path]: e.value }), shelf);
+      return next.bears < 0 ? undefined : next;
+    },
+    stored: (edits: readonly Edit[]) => edits.map((e) => ({ ...e, path: `shelves.3.${e.path}` })),
+    root: 'shelves.3.',
+    axisId: 'third',
+    most: 9,
+    ...over,
+  } satisfies Bench<Shelf, 'bears' | 'reaches'>;
+}
+
+describe('the engine that finds and tries', () => {
+  const weak: Shelf = { bears: 5, load: 10, reach: 1 };
+  const [finding] = findingsOf(benchOf(weak), true);
+  it('finds what does not hold, the worst first, with its place from the root', () => {
+    expect(finding).toMatchObject({
+      code: 'bears',
+      verdict: 'gives-out',
+      path: 'shelves.3.bears',
+      axisId: 'third',
+    });
+    const both = findingsOf(benchOf({ bears: 10.5, load: 10, reach: 5 }), false);
+    expect(both.map((f) => [f.code, f.verdict])).toEqual([
+      ['reaches', 'gives-out'],
+      ['bears', 'thin'],
+    ]);
+    expect(both.every((f) => f.remedies.length === 0)).toBe(true);
+    expect(findingsOf(benchOf({ bears: 50, load: 10, reach: 1 }), true)).toEqual([]);
+  });
+  it('offers only what can be made and helps, and says what it becomes, as it applies to what is stored', () => {
+    const codes = finding!.remedies.map((r) => r.code);
+    for (const code of ['nothing-helps', 'against-the-rules', 'no-edit']) expect(codes).not.toContain(code);
+    const thicker = finding!.remedies.find((r) => r.code === 'thicker')!;
+    expect(thicker).toMatchObject({
+      edits: [{ path: 'shelves.3.bears', value: 20 }],
+      becomes: 20,
+      verdict: 'holds',
+      wholeVerdict: 'holds',
+      breaks: [],
+    });
+  });
+  it('a change that breaks another check stands behind those that do not and names it; a wish stands last', () => {
+    // What breaks another check makes the whole no better than it was: it is offered as long as it is no worse.
+    const codes = finding!.remedies.map((r) => r.code);
+    expect(codes.at(-1)).toBe('wish-for-less');
+    expect(codes.indexOf('breaks-the-other')).toBe(codes.length - 2);
+    expect(finding!.remedies.find((r) => r.code === 'breaks-the-other')!.breaks).toEqual(['reaches']);
+  });
+  it('never makes the whole worse for the sake of one check', () => {
+    const thin: Shelf = { bears: 11, load: 10, reach: 1 };
+    const [found] = findingsOf(benchOf(thin), true);
+    expect(found!.verdict).toBe('thin');
+    expect(found!.remedies.map((r) => r.code)).not.toContain('breaks-the-other');
+  });
+  it('the farther of two ways out comes first, as far as that is asked for; no more than are wanted', () => {
+    const reach = { of: (s: Shelf) => s.bears, asked: 1000 };
+    const [far] = findingsOf(benchOf(weak, { reach, most: 2 }), true);
+    expect(far!.remedies.map((r) => [r.code, r.reach])).toEqual([
+      ['much-thicker', 40],
+      ['thicker', 20],
+    ]);
+  });
+  it('what else falls is named too', () => {
+    const aside = (s: Shelf) => (s.bears > 30 ? ['lintel'] : []);
+    const [found] = findingsOf(benchOf(weak, { aside }), true);
+    expect(found!.remedies.find((r) => r.code === 'much-thicker')!.breaks).toEqual(['lintel']);
+  });
+  it('outcomes of one check about several things are kept apart', () => {
+    const each = defineCheck({
+      code: 'bears',
+      scope: 'axis',
+      judge: (s: Shelf): Checked<'bears'>[] =>
+        ['left', 'right'].map((about, i) =>
+          atLeast({ code: 'bears', path: about, kind: 'mass', have: s.bears + 10 * i, need: s.load, about }),
+        ),
+    });
+    const checks = [each];
+    const bench = { ...benchOf(weak), checks, outcomes: judge<Shelf, 'bears'>(checks, weak) };
+    expect(findingsOf<Shelf, 'bears'>(bench, true).map((f) => f.about)).toEqual(['left']);
+  });
+});

@@ -1,0 +1,157 @@
+import { expose } from 'comlink';
+import { afterEach, describe, expect, it } from 'vitest';
+import {
+  driveStiffnessOf,
+  flexReport,
+  frameInputs,
+  frameTrials,
+  machineReport,
+  massReport,
+} from '@/core/machine';
+import type { Project } from '@/core/model';
+import { demoMachines } from '@/demo';
+import { type AnyWorker, jobPool, type JobPool } from './pool';
+import { jobService } from './service';
+
+const [kayak, gate] = demoMachines() as [Project, Project];
+const drivesOf = (project: Project) => driveStiffnessOf(project.axes, machineReport(project).axes);
+const inputsOf = (project: Project) => frameInputs(project, drivesOf(project), massReport(project));
+const trialsOf = (project: Project) => ({ project, drives: drivesOf(project) });
+
+/** A worker without a thread: the real service behind a real channel, so that messages are copied as they are there. */
+class StandInWorker {
+  readonly channel = new MessageChannel();
+  readonly errors = new Set<() => void>();
+  terminated = false;
+  constructor(dumb = false) {
+    if (!dumb) expose(jobService(), this.channel.port2);
+    this.channel.port1.start();
+    this.channel.port2.start();
+  }
+  postMessage(message: unknown, transfer: Transferable[]) {
+    this.channel.port1.postMessage(message, transfer);
+  }
+  addEventListener(type: string, listener: never) {
+    if (type === 'error') this.errors.add(listener);
+    else this.channel.port1.addEventListener(type, listener);
+  }
+  removeEventListener(type: string, listener: never) {
+    this.channel.port1.removeEventListener(type, listener);
+  }
+  terminate() {
+    this.terminated = true;
+    this.channel.port1.close();
+    this.channel.port2.close();
+  }
+  /** Dies as a worker does that ran out of memory. */
+  die() {
+    this.terminate();
+    this.errors.forEach((listener) => listener());
+  }
+}
+
+const workers: StandInWorker[] = [];
+const pools: JobPool[] = [];
+function poolOf(size = 1, make: () => StandInWorker = () => new StandInWorker()): JobPool {
+  const start = () => {
+    const worker = make();
+    workers.push(worker);
+    return worker as unknown as AnyWorker;
+  };
+  const pool = jobPool({ start, size, patience: 300 });
+  pools.push(pool);
+  return pool;
+}
+
+afterEach(() => {
+  pools.splice(0).forEach((pool) => pool.close());
+  workers.splice(0).forEach((worker) => worker.terminate());
+});
+
+describe('a pool of workers', () => {
+  it('gives what a direct call gives, and starts no more workers than it may', async () => {
+    const pool = poolOf(2);
+    const [a, b, c] = await Promise.all([
+      pool.run('frame', inputsOf(kayak)).result,
+      pool.run('frame', inputsOf(gate)).result,
+      pool.run('frame', inputsOf(kayak)).result,
+    ]);
+    expect(a).toEqual({ ok: true, output: flexReport(inputsOf(kayak)) });
+    expect(b).toEqual({ ok: true, output: flexReport(inputsOf(gate)) });
+    expect(c).toEqual(a);
+    expect(workers).toHaveLength(2);
+    expect(pool.place()).toBe('workers');
+  });
+  it('tells how far a job is, step by step', async () => {
+    const steps: { done: number; of: number }[] = [];
+    const job = poolOf().run('trials', trialsOf(gate), { onStep: (step) => void steps.push(step) });
+    expect(await job.result).toEqual({ ok: true, output: frameTrials(gate, drivesOf(gate)) });
+    expect(steps.map((s) => s.done)).toEqual(steps.map((_, i) => i + 1));
+    expect(steps.at(-1)!.done).toBe(steps[0]!.of);
+  });
+  it('ends a job that is cancelled, and the worker takes the next one', async () => {
+    const pool = poolOf();
+    let told = 0;
+    const job = pool.run('trials', trialsOf(kayak), {
+      onStep: () => {
+        told += 1;
+        job.cancel();
+      },
+    });
+    expect(await job.result).toEqual({ ok: false, reason: 'cancelled' });
+    expect(told).toBe(1);
+    expect(await pool.run('frame', inputsOf(gate)).result).toMatchObject({ ok: true });
+    expect(workers).toHaveLength(1);
+  });
+  it('of one lane only the newest counts', async () => {
+    const pool = poolOf();
+    const jobs = [kayak, gate, kayak, gate].map((m) => pool.run('frame', inputsOf(m), { lane: 'frame' }));
+    const results = await Promise.all(jobs.map((job) => job.result));
+    expect(results.map((r) => r.ok)).toEqual([false, false, false, true]);
+    expect(results.at(-1)).toEqual({ ok: true, output: flexReport(inputsOf(gate)) });
+  });
+  it('a failure crosses as data, and the pool goes on', async () => {
+    const pool = poolOf();
+    const broken = { ...trialsOf(kayak), drives: null as never };
+    expect(await pool.run('trials', broken).result).toMatchObject({ ok: false, reason: 'failed' });
+    expect(await pool.run('frame', inputsOf(kayak)).result).toMatchObject({ ok: true });
+  });
+});
+
+describe('workers that do not do', () => {
+  it('one that dies is replaced, and its job is done all the same', async () => {
+    const pool = poolOf();
+    const job = pool.run('trials', trialsOf(gate), {
+      onStep: ({ done }) => {
+        if (done === 2 && workers.length === 1) workers[0]!.die();
+      },
+    });
+    expect(await job.result).toEqual({ ok: true, output: frameTrials(gate, drivesOf(gate)) });
+    expect(workers).toHaveLength(2);
+    expect(pool.place()).toBe('workers');
+  });
+  it('where none starts the page does the work, and says so', async () => {
+    for (const start of [
+      () => {
+        throw new Error('no workers in this browser');
+      },
+      // It starts and never answers.
+      () => new StandInWorker(true),
+    ]) {
+      const pool = poolOf(1, start);
+      let heard = 0;
+      pool.subscribe(() => (heard += 1));
+      const job = pool.run('frame', inputsOf(kayak));
+      expect(await job.result).toEqual({ ok: true, output: flexReport(inputsOf(kayak)) });
+      expect([pool.place(), heard]).toEqual(['page', 1]);
+    }
+  });
+  it('where every one dies the page does the work in the end', async () => {
+    const pool = poolOf();
+    const job = pool.run('trials', trialsOf(gate), {
+      onStep: () => workers.forEach((worker) => !worker.terminated && worker.die()),
+    });
+    expect(await job.result).toMatchObject({ ok: true });
+    expect(pool.place()).toBe('page');
+  });
+});
