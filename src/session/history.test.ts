@@ -67,7 +67,7 @@ const reread = (project: Project) => {
 };
 
 describe.each(demoMachines().map((m) => [m.name, m] as const))('%s', (_, machine) => {
-  it(`after ${STEPS} edits in any order opens as it was left, and every step goes back and forth`, async () => {
+  it(`after ${STEPS} edits in any order opens as it was left, and steps go back and forth`, async () => {
     await storage.add(machine);
     const session = new Session(machine.id, storage, tools);
     await session.open();

@@ -18,7 +18,10 @@ const drivesOf = (project: Project) => driveStiffnessOf(project.axes, machineRep
 const inputsOf = (project: Project) => frameInputs(project, drivesOf(project), massReport(project));
 const trialsOf = (project: Project) => ({ project, drives: drivesOf(project) });
 
-/** A worker without a thread: the real service behind a real channel, so that messages are copied as they are there. */
+/**
+ * A worker without a thread: the real service behind a real channel, so that messages are copied as they are
+ * there.
+ */
 class StandInWorker {
   readonly channel = new MessageChannel();
   readonly errors = new Set<() => void>();

@@ -70,7 +70,7 @@ describe('the engine that finds and tries', () => {
     expect(both.every((f) => f.remedies.length === 0)).toBe(true);
     expect(findingsOf(benchOf({ bears: 50, load: 10, reach: 1 }), true)).toEqual([]);
   });
-  it('offers only what can be made and helps, and says what it becomes, as it applies to what is stored', () => {
+  it('offers only what can be made and helps, and says what it becomes of what is stored', () => {
     const codes = finding!.remedies.map((r) => r.code);
     for (const code of ['nothing-helps', 'against-the-rules', 'no-edit']) expect(codes).not.toContain(code);
     const thicker = finding!.remedies.find((r) => r.code === 'thicker')!;
@@ -82,8 +82,9 @@ describe('the engine that finds and tries', () => {
       breaks: [],
     });
   });
-  it('a change that breaks another check stands behind those that do not and names it; a wish stands last', () => {
-    // What breaks another check makes the whole no better than it was: it is offered as long as it is no worse.
+  it('a change that breaks another check stands behind and names it; a wish stands last', () => {
+    // What breaks another check makes the whole no better than it was: it is offered as long as it is no
+    // worse.
     const codes = finding!.remedies.map((r) => r.code);
     expect(codes.at(-1)).toBe('wish-for-less');
     expect(codes.indexOf('breaks-the-other')).toBe(codes.length - 2);
