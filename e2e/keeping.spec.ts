@@ -72,6 +72,37 @@ test(
   },
 );
 
+/** How often the browser dies: TEST_WIDE=10 makes it sixty. */
+const DEATHS = 6 * Number(process.env.TEST_WIDE ?? 1);
+
+test(`what was said to be stored is there after each of ${DEATHS} deaths of the browser`, async ({
+  baseURL,
+}) => {
+  test.setTimeout(60_000 + DEATHS * 20_000);
+  const folder = mkdtempSync(join(tmpdir(), 'dying-browser-'));
+  const start = () =>
+    chromium.launchPersistentContext(folder, {
+      executablePath: chromiumPath,
+      args: chromiumArgs,
+      baseURL: baseURL!,
+    });
+  let said = '60 N';
+  for (let death = 0; death <= DEATHS; death++) {
+    const browser = await start();
+    const page = browser.pages()[0]!;
+    if (death === 0) await openBench(page);
+    else await page.goto('/size?m=screws&a=bed');
+    await expect(field(page, 'Guide drag')).toHaveValue(said);
+    // Many edits at once, so that it may die in the middle of a save; what counts is what was said.
+    for (let i = 0; i <= death % 4; i++) await field(page, 'Guide drag').fill(`${61 + 4 * death + i} N`);
+    await stored(page);
+    said = await field(page, 'Guide drag').inputValue();
+    killBrowser(folder);
+    await browser.close().catch(() => undefined);
+  }
+  rmSync(folder, { recursive: true, force: true });
+});
+
 test('export, delete, import: the same; delete can be taken back', async ({ page }) => {
   await openShelf(page);
   const before = await exportFrom(page);

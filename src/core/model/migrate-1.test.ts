@@ -86,3 +86,23 @@ describe('a file of version 2', () => {
     expect(findings).toEqual([]);
   });
 });
+
+describe('a file of version 3', () => {
+  const text = readFileSync('test/fixtures/machine-v3.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens and keeps every rule; all that was said stays, and files are an empty list', () => {
+    expect(old.version).toBe(3);
+    const { version, files, ...rest } = project;
+    const { version: _then, ...before } = old;
+    expect([version, files]).toEqual([VERSION, []]);
+    expect(rest).toEqual(before);
+    expect(projectIssues(project)).toEqual([]);
+  });
+  it('gives the answers that it gave then: 43.3, 12.8 and 9.38 m/min, 65.1 kg on the bed', () => {
+    // As version 3 of the application reported this very file.
+    const { axes } = machineReport(project);
+    expect(axes.map((a) => Number((a.speed * 60).toPrecision(3)))).toEqual([43.3, 12.8, 9.38]);
+    expect(axes[0]!.mass).toBeCloseTo(65.1, 1);
+  });
+});

@@ -110,7 +110,7 @@ function LinkFields({ link }: { link: LinkSpec }) {
         </p>
       ))}
       {link.groups(stored).map((group) => (
-        <Group key={group.title ?? 'first'} group={group} />
+        <Group key={group.paths[0]} group={group} />
       ))}
       {link.id === 'motor' && motor.kind === 'stepper' && motor.curve && <CurveEditor curve={motor.curve} />}
     </>
