@@ -56,7 +56,17 @@ const others: readonly ((project: Project, dice: Chance) => Edit[])[] = [
       put('pins', [...p.pins.slice(-3), { id: `pin-${below(1e9)}`, axisId: axis.id, name: 'Pin', axis }]),
     ];
   },
-  (p, { pick }) => [put('axes', p.axes.length > 2 ? p.axes.filter((a) => a !== pick(p.axes)) : p.axes)],
+  (p, { pick }) => {
+    const gone = pick(p.axes);
+    return p.axes.length > 2
+      ? [
+          put(
+            'axes',
+            p.axes.filter((a) => a !== gone),
+          ),
+        ]
+      : [];
+  },
 ];
 
 /** What an export and the importer make of it: the same, or the document is not one that we would open. */

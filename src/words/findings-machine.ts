@@ -156,6 +156,18 @@ export const machineWords: Record<MachineCode, FindingWords> = {
       ],
     };
   },
+  'frame-unknown': ({ num }) =>
+    num('planned')
+      ? {
+          title: 'Frame is not solved',
+          lines: ['Until it is, nothing is known of sag, twist and stiffness at the tool.'],
+        }
+      : {
+          title: 'Frame is not planned',
+          lines: [
+            'Beam, columns and bed are not given: nothing is known of sag, twist and stiffness at the tool.',
+          ],
+        },
   'frame-rings': ({ p, num, value, limit }) => ({
     title: 'Frame rings in the ramps',
     lines: [

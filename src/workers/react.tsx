@@ -33,22 +33,14 @@ export function useJobPlace(): JobPlace {
   return useSyncExternalStore(pool.subscribe, pool.place, () => 'workers' as const);
 }
 
-export interface JobState<N extends JobName> {
+interface Kept<N extends JobName> {
+  /** Of the input that `output` answers. */
+  readonly key: string | null;
   /** The last answer; null before the first. */
   readonly output: Jobs[N]['output'] | null;
   /** How far the present job is; null where none is under way or it tells nothing. */
   readonly step: Jobs[N]['step'] | null;
-  /** Whether the answer is of an older input. */
-  readonly busy: boolean;
   /** Why there is no answer, where the job failed. */
-  readonly failed: string | null;
-  readonly stopped: boolean;
-}
-
-interface Kept<N extends JobName> {
-  readonly key: string | null;
-  readonly output: Jobs[N]['output'] | null;
-  readonly step: Jobs[N]['step'] | null;
   readonly failed: string | null;
   readonly stopped: boolean;
 }

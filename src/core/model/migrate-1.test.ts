@@ -82,8 +82,8 @@ describe('a file of version 2', () => {
     const { axes, findings } = machineReport(project);
     expect(axes.map((a) => Number((a.speed * 60).toPrecision(3)))).toEqual([40.4, 12.8, 9.38]);
     expect(axes[0]!.mass).toBeCloseTo(76.25, 2);
-    // Nothing is claimed of a machine of which only the axes are known.
-    expect(findings).toEqual([]);
+    // Nothing is claimed of a machine of which only the axes are known, and it is said so.
+    expect(findings.map((f) => [f.code, f.verdict])).toEqual([['frame-unknown', 'not-known']]);
   });
 });
 

@@ -89,7 +89,7 @@ export function SectionFields({ root, name }: { root: string; name: string }) {
           label="Off the list"
           value=""
           options={[
-            ['', 'typical, from memory'] as const,
+            ['', 'from memory'] as const,
             ...extrusionSizes.map((e) => [e.id, `${e.height} x ${e.width}`] as const),
           ]}
           onPick={(id) => set(extrusionOff(id), `extrusion ${id}`)}

@@ -309,6 +309,7 @@ describe('findings of a whole machine', () => {
       'accuracy',
       'sag-spread',
       'frame-rings',
+      'frame-unknown',
       'plasma-reach',
       'plasma-slow',
     ]);
@@ -337,6 +338,13 @@ describe('findings of a whole machine', () => {
     );
     expect(codes(1)).toContain('plasma');
     expect(codes(2)).not.toContain('plasma');
+  });
+  it('a machine of which nobody has said what it stands on does not hold: it is not known', () => {
+    const begun = machineReport(startingProject('p', '2026-01-01T00:00:00Z'), { flex: true });
+    expect(begun.verdict).toBe('not-known');
+    expect(begun.findings.map((f) => [f.code, f.verdict])).toEqual([['frame-unknown', 'not-known']]);
+    const planned = machineReport(kayak, { flex: true }).findings;
+    expect(planned.map((f) => f.code)).not.toContain('frame-unknown');
   });
   it('says what comes next', () => {
     expect(machineReport(startingProject('p', '2026-01-01T00:00:00Z')).next.code).toBe('say-area');

@@ -72,5 +72,24 @@ const frameRings = machineCheck({
   },
 });
 
-/** Sag, accuracy and ringing of the frame. */
-export const frameChecks = [sagSpread, accuracy, frameRings] as const;
+/** Of a machine whose frame is not known nobody may say that it holds. */
+const frameUnknown = machineCheck({
+  code: 'frame-unknown',
+  judge: ({ project, frame }) => {
+    if (frame) return undefined;
+    const planned = project.structure ? 1 : 0;
+    const path = 'structure';
+    const found = atLeast({
+      code: 'frame-unknown',
+      path,
+      kind: 'count',
+      have: 1,
+      need: 1,
+      params: { planned },
+    });
+    return unlessMissing(found, 1);
+  },
+});
+
+/** Sag, accuracy and ringing of the frame, and whether it is known at all. */
+export const frameChecks = [sagSpread, accuracy, frameRings, frameUnknown] as const;
