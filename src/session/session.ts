@@ -1,5 +1,5 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { change, type Edit, type Issue, issuesBroughtIn, type Project, projectIssues } from '@/core/model';
+import { change, type Edit, type Issue, type Project, projectIssues } from '@/core/model';
 import type { Loaded, MachineHead, MachineStorage, Mark, StorageProblem } from '@/storage';
 import { emptyHistory, type History, remember, stepBack, stepForward } from './history';
 
@@ -105,7 +105,11 @@ export class Session {
     const changed = change(before, edits, touched);
     if (!changed.ok) return changed.issues;
     const project = { ...changed.project, changed: this.tools.now().toISOString() };
-    this.set(project, remember(this.store.getState().history, before, label, mergeKey));
+    const { machine, history } = this.store.getState();
+    // A machine that kept all rules keeps them: the gate let nothing else in.
+    const broken = machine.kind === 'open' && machine.issues.length > 0;
+    const issues = broken ? projectIssues(project) : NO_ISSUES;
+    this.set(project, remember(history, before, label, mergeKey), issues);
     return NO_ISSUES;
   }
 
@@ -172,16 +176,13 @@ export class Session {
   private step(move: typeof stepBack): string | undefined {
     const now = this.project;
     const moved = now && move(this.store.getState().history, now);
-    if (!moved || issuesBroughtIn(now, moved.project).length) return undefined;
-    this.set(moved.project, moved.history);
+    if (!moved) return undefined;
+    // A state that was open before may break a rule, as a file may: it opens again, to be mended.
+    this.set(moved.project, moved.history, projectIssues(moved.project));
     return moved.label;
   }
 
-  private set(project: Project, history: History): void {
-    const { machine } = this.store.getState();
-    const broken = machine.kind === 'open' && machine.issues.length > 0;
-    // A machine that kept all rules keeps them: the gate let nothing else in.
-    const issues = broken ? projectIssues(project) : NO_ISSUES;
+  private set(project: Project, history: History, issues: readonly Issue[]): void {
     this.store.setState({ machine: { kind: 'open', project, issues }, history });
     void this.flush();
   }

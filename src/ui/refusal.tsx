@@ -11,14 +11,19 @@ export function useRefusal() {
   const id = useId();
   const [reason, setReason] = useState<Refused>();
   return {
-    /** Makes a change and keeps what it says. */
-    attempt: (change: () => Refused | void) => setReason(change() ?? undefined),
+    /** Makes a change, keeps what it says and gives it back. */
+    attempt(change: () => Refused | void): Refused {
+      const why = change() ?? undefined;
+      setReason(why);
+      return why;
+    },
     /** For `aria-describedby` of what was pressed. */
     id: reason ? id : undefined,
     note: reason ? (
-      <p className={styles.refusal} id={id} role="alert">
+      // A span, so that it may stand within a sentence as well.
+      <span className={styles.refusal} id={id} role="alert">
         {reason}
-      </p>
+      </span>
     ) : null,
   };
 }

@@ -17,7 +17,10 @@ interface TextLineProps {
   readonly inputMode?: 'text' | 'decimal';
 }
 
-/** One line of text that counts when the field is left; Enter leaves it, Escape drops what was typed. */
+/**
+ * One line of text that counts when the field is left; Enter leaves it, Escape drops what was typed. What is
+ * refused stays as it was typed, with the reason.
+ */
 export function TextLine({
   label,
   value,
@@ -28,30 +31,34 @@ export function TextLine({
   optional = false,
   inputMode = 'text',
 }: TextLineProps) {
-  const [draft, setDraft] = useState<string | null>(null);
+  // A text that was refused stays to be mended; where the value changed elsewhere it is void.
+  const [draft, setDraft] = useState<{ readonly text: string; readonly of: string } | null>(null);
+  const typed = draft?.of === value ? draft.text : null;
   const refusal = useRefusal();
   const leave = () => {
-    const text = draft?.trim();
-    setDraft(null);
-    if (text === undefined || text === value || (!text && !optional)) return;
-    refusal.attempt(() => onText(text));
+    const text = typed?.trim();
+    const idle = text === undefined || text === value || (!text && !optional);
+    if (!refusal.attempt(() => (idle ? undefined : onText(text)))) setDraft(null);
   };
   return (
     <>
       <InputBase
         fullWidth
         className={className ?? ''}
-        value={draft ?? value}
+        value={typed ?? value}
         placeholder={placeholder ?? ''}
         autoComplete="off"
         slotProps={{
           input: { 'aria-label': label, maxLength, inputMode, 'aria-describedby': refusal.id },
         }}
-        onChange={(e) => setDraft(e.target.value)}
+        onChange={(e) => setDraft({ text: e.target.value, of: value })}
         onBlur={leave}
         onKeyDown={(e) => {
           if (e.key === 'Enter' && e.target instanceof HTMLElement) e.target.blur();
-          if (e.key === 'Escape') setDraft(null);
+          if (e.key === 'Escape') {
+            setDraft(null);
+            refusal.attempt(() => undefined);
+          }
         }}
       />
       {refusal.note}

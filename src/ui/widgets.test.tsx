@@ -96,6 +96,16 @@ describe('a line of text', () => {
     await userEvent.tab();
     expect(onText).not.toHaveBeenCalled();
   });
+  it('what is refused stays to be mended, and Escape drops it with its reason', async () => {
+    const { input } = line({ onText: () => 'A name wants letters.' });
+    await userEvent.clear(input);
+    await userEvent.type(input, '7{Enter}');
+    expect(input).toHaveValue('7');
+    expect(screen.getByRole('alert')).toHaveTextContent('A name wants letters.');
+    await userEvent.type(input, '{Escape}');
+    expect(input).toHaveValue('Old');
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
   it('left empty the old text comes back, unless it may be empty', async () => {
     const { onText, input } = line();
     await userEvent.clear(input);

@@ -87,7 +87,7 @@ describe('the gate', () => {
     const worse = change(broken, [put('axes.2.carriedBy', 'nobody')]);
     expect(worse.ok).toBe(false);
   });
-  it('finds in a step of undo what it finds in an edit', () => {
+  it('finds between two states what it finds in an edit', () => {
     expect(
       issuesBroughtIn(machine, broken)
         .map((i) => i.code)

@@ -7,9 +7,9 @@ import { issueOfZod } from './open';
 import { applyEdits } from './path';
 
 /*
- * The gate through which every change of a machine goes, wherever it comes from: typed, a remedy, a pin,
- * undo, another tab. What passes is what an import would open, so nothing is ever written that cannot be read
- * again.
+ * The gate through which every new change of a machine goes, wherever it comes from: typed, a remedy, a pin.
+ * What passes is what an import would open, so nothing is ever written that cannot be read again. Undo leads
+ * only to states that were open before, and another tab's state comes through the same door as a file.
  */
 
 type Path = readonly (string | number)[];

@@ -47,9 +47,16 @@ export function useShelf(withDemo: boolean) {
     let watching: { unsubscribe: () => void } | undefined;
     const start = async () => {
       if (withDemo)
-        await storage.once('demo', async () => {
-          for (const demo of demoMachines()) await storage.add(demo);
-        });
+        await storage
+          .once('demo', async () => {
+            for (const demo of demoMachines()) {
+              if (await storage.head(demo.id)) continue;
+              const added = await storage.add(demo);
+              // Not marked as done: it is tried again at the next visit.
+              if (!added.ok) throw new Error(storageText(added.problem));
+            }
+          })
+          .catch((cause: unknown) => setProblem(cause instanceof Error ? cause.message : String(cause)));
       if (live) watching = storage.watchAll(setMachines, (p) => setProblem(storageText(p)));
     };
     start().catch((cause: unknown) => setProblem(String(cause)));
