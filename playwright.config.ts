@@ -7,6 +7,7 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: '.cache/playwright',
   workers: 2,
+  fullyParallel: true,
   // Machines differ in speed by three; what is too slow for a person is measured by the benchmarks.
   timeout: 90_000,
   expect: { timeout: 20_000 },

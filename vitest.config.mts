@@ -1,13 +1,56 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
+/** Random draws, every case there is, or a slow referee: run with the rest, and alone by `npm run test:wide`. */
+const wide = 'src/**/*.wide.test.{ts,tsx}';
+
 export default defineConfig({
   plugins: [react()],
-  resolve: { tsconfigPaths: true },
+  resolve: {
+    tsconfigPaths: true,
+    // Pages ask for the address and push another one; a test sets the first and reads the second.
+    alias: { 'next/navigation': new URL('test/helpers/navigation.ts', import.meta.url).pathname },
+  },
   test: {
-    include: ['src/**/*.test.{ts,tsx}', 'test/**/*.test.{ts,tsx}'],
     setupFiles: ['test/helpers/setup.ts'],
-    environment: 'node',
-    testTimeout: 30_000,
+    testTimeout: 60_000,
+    // Modules are loaded once a thread, not once a file; what a test leaves behind, setup.ts clears.
+    pool: 'threads',
+    isolate: false,
+    maxWorkers: 2,
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          include: ['src/**/*.test.ts', 'test/**/*.test.ts'],
+          exclude: [wide],
+          environment: 'node',
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'screens',
+          include: ['src/**/*.test.tsx'],
+          exclude: [wide],
+          environment: 'jsdom',
+          setupFiles: ['test/helpers/setup.ts', 'test/helpers/setup-screens.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: { name: 'wide', include: ['src/**/*.wide.test.ts'], environment: 'node' },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'wide screens',
+          include: ['src/**/*.wide.test.tsx'],
+          environment: 'jsdom',
+          setupFiles: ['test/helpers/setup.ts', 'test/helpers/setup-screens.ts'],
+        },
+      },
+    ],
   },
 });

@@ -2,9 +2,10 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { openBench, openLink, openShelf, openWhole, rung } from './pages';
 
-const noViolation = async (page: Page) => {
+/** What axe finds on the page as it stands. */
+const violations = async (page: Page): Promise<string[]> => {
   const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 };
 
 const views: [string, (page: Page) => Promise<void>][] = [
@@ -158,45 +159,60 @@ const views: [string, (page: Page) => Promise<void>][] = [
   ],
 ];
 
-for (const scheme of ['light', 'dark'] as const)
-  test.describe(`${scheme}`, () => {
-    test.use({ colorScheme: scheme });
-    for (const [name, open] of views)
-      test(`axe finds nothing: ${name}`, async ({ page }) => {
-        await open(page);
-        await noViolation(page);
-      });
-  });
+/** By day on a desk, by night on a phone: a page is opened once and looked at in both. */
+const looks = [
+  { name: 'light', colorScheme: 'light', width: 1280, height: 800 },
+  { name: 'dark, on a phone', colorScheme: 'dark', width: 390, height: 844 },
+] as const;
 
-test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 } });
-  for (const [name, open] of views)
-    test(`nothing runs out of the screen and axe finds nothing: ${name}`, async ({ page }) => {
-      await open(page);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-      await noViolation(page);
-    });
-});
-
-test('no request leaves the origin, and the policy allows none', async ({ page, baseURL }) => {
-  // Every view in turn.
-  test.slow();
-  const foreign: string[] = [];
-  const errors: string[] = [];
+/** What a page asks of foreign origins, and the errors that it tells the browser. */
+function listen(page: Page, own: string): string[] {
+  const heard: string[] = [];
   page.on('request', (r) => {
-    if (!r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url())) foreign.push(r.url());
+    if (!r.url().startsWith(own) && !/^(data|blob):/.test(r.url())) heard.push(`asks ${r.url()}`);
   });
   // The browser itself reports the 404 that the view of a wrong address asks for.
   page.on('console', (m) => {
-    if (m.type() === 'error' && !m.text().includes('404')) errors.push(m.text());
+    if (m.type() === 'error' && !m.text().includes('404')) heard.push(m.text());
   });
-  page.on('pageerror', (e) => errors.push(e.message));
-  for (const [name, open] of views) {
+  page.on('pageerror', (e) => heard.push(e.message));
+  return heard;
+}
+
+for (const [name, open] of views)
+  test(`${name}: axe finds nothing, nothing runs out of the screen or asks elsewhere`, async ({
+    page,
+    baseURL,
+  }) => {
+    test.slow();
+    const heard = listen(page, baseURL!);
+    await page.setViewportSize(looks[0]);
     await open(page);
+    for (const { name: look, colorScheme, ...size } of looks) {
+      await page.emulateMedia({ colorScheme });
+      await page.setViewportSize(size);
+      expect(await violations(page), look).toEqual([]);
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect(wide, look).toBeLessThanOrEqual(size.width);
+    }
     await page.waitForLoadState('networkidle');
-    expect(foreign, name).toEqual([]);
-  }
-  expect(errors).toEqual([]);
+    expect(heard).toEqual([]);
+  });
+
+/** What a phone shows first is not what a window that shrank shows: these are opened on one. */
+test.describe('on a phone from the start', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test('nothing runs out of the screen', async ({ page }) => {
+    test.slow();
+    for (const [name, open] of views) {
+      await open(page);
+      const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
+      expect(await wide(), name).toBeLessThanOrEqual(390);
+    }
+  });
+});
+
+test('the policy allows no foreign origin', async ({ page }) => {
   const response = await page.request.get('/size');
   const policy = response.headers()['content-security-policy']!;
   expect(policy).toContain("default-src 'self'");

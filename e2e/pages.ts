@@ -30,16 +30,20 @@ export async function importScrews(page: Page): Promise<void> {
 /** Opens the bench of an axis of the machine of screws. */
 export async function openBench(page: Page, axis: 'bed' | 'gantry' | 'plunge' = 'bed'): Promise<void> {
   await openShelf(page);
-  await importScrews(page);
+  // A visit may have brought it in before.
+  if (!(await page.getByRole('link', { name: screwName, exact: true }).isVisible())) await importScrews(page);
   await page.goto(`/size?m=screws&a=${axis}`);
   await expect(page.getByTestId('findings')).toBeVisible();
 }
 
 export const field = (page: Page, label: string): Locator => page.getByLabel(label, { exact: true });
 
-/** Opens a link of the drive train. */
-export const openLink = (page: Page, name: RegExp) =>
-  page.locator('ol').getByRole('button', { name }).first().click();
+/** Opens a link of the drive train, and waits for what it opens to. */
+export async function openLink(page: Page, name: RegExp): Promise<void> {
+  const link = page.locator('ol').getByRole('button', { name }).first();
+  await link.click();
+  await expect(link).toHaveAttribute('aria-expanded', 'true');
+}
 
 /** The rung's accessible words, figure and verdict included. */
 export const rung = (page: Page, name: string): Locator =>

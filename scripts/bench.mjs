@@ -25,5 +25,5 @@ for (const name of ['report', 'flex']) {
 }
 const missing = ensureChromium();
 if (missing) console.log(`Without the Debian package ${missing} the keystroke is not measured.`);
-else ok = ensureBuild() && run(process.execPath, [join(root, 'bench/keystroke.mjs')]) && ok;
+else ok = (await ensureBuild()) && run(process.execPath, [join(root, 'bench/keystroke.mjs')]) && ok;
 process.exit(ok ? 0 : 1);

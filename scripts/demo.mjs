@@ -4,7 +4,7 @@ import { ensureBuild, ensureModules } from './lib/prepare.mjs';
 import { startServer } from './lib/server.mjs';
 
 ensureModules();
-if (!ensureBuild()) process.exit(1);
+if (!(await ensureBuild())) process.exit(1);
 const port = Number(process.env.PORT ?? 4410);
 try {
   const server = await startServer(port);

@@ -1,6 +1,7 @@
 // npm test: installs what is missing and runs every check. The last line is `N passed, N failed`.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { runBeside } from './lib/lane.mjs';
 import { ensureBuild, ensureChromium, ensureModules, runModule } from './lib/prepare.mjs';
 import { root } from './lib/root.mjs';
 
@@ -34,6 +35,8 @@ function counted(name, ok, file, count) {
   if (found.failed) failures.push(name);
 }
 
+// One policy for chance: the seed is fixed, and said.
+console.log(`Seed ${process.env.TEST_SEED ?? 20261126}`);
 const section = (name) => console.log(`\n== ${name}`);
 
 section('packages');
@@ -45,29 +48,41 @@ if (missing)
       `are skipped.`,
   );
 
-section('lint');
-whole('lint', runModule('eslint/bin/eslint.js', ['.', '--max-warnings=0']));
-whole('format', runModule('prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']));
+/** What reads the sources, and what they are built to. */
+async function readAndBuild() {
+  whole('lint', await runBeside('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings=0']));
+  whole(
+    'format',
+    await runBeside('format', 'prettier/bin/prettier.cjs', ['--check', '.', '--log-level', 'warn']),
+  );
+  whole(
+    'types',
+    (await runBeside('page types', 'next/dist/bin/next', ['typegen'])) &&
+      (await runBeside('types', 'typescript/bin/tsc', ['--noEmit'])),
+  );
+  const built = await ensureBuild((script, args) => runBeside('build', script, args));
+  whole('build', built);
+  return built;
+}
 
-section('types');
-whole('types', runModule('next/dist/bin/next', ['typegen']) && runModule('typescript/bin/tsc', ['--noEmit']));
+async function units() {
+  const args = [
+    'run',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${join(results, 'unit.json')}`,
+  ];
+  const ok = await runBeside('unit tests', 'vitest/vitest.mjs', args, { NO_COLOR: '1' });
+  counted('unit tests', ok, 'unit.json', (r) => ({
+    passed: r.numPassedTests,
+    failed:
+      r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? r.numFailedTestSuites : 0),
+    skipped: r.numPendingTests,
+  }));
+}
 
-section('unit tests');
-const unit = runModule(
-  'vitest/vitest.mjs',
-  ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`],
-  { env: { ...process.env, NO_COLOR: '1' } },
-);
-counted('unit tests', unit, 'unit.json', (r) => ({
-  passed: r.numPassedTests,
-  failed:
-    r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? r.numFailedTestSuites : 0),
-  skipped: r.numPendingTests,
-}));
-
-section('build');
-const built = ensureBuild();
-whole('build', built);
+section('checks and unit tests, beside each other');
+const [built] = await Promise.all([readAndBuild(), units()]);
 
 section('browser tests');
 if (missing) total.skipped++;

@@ -62,8 +62,10 @@ function* filesBelow(path) {
   else for (const name of readdirSync(path).sort()) yield* filesBelow(join(path, name));
 }
 
-/** Builds the application unless the last build was made from the same sources. */
-export function ensureBuild() {
+const NEXT = 'next/dist/bin/next';
+
+/** Builds the application unless the last build was made from the same sources. @param run how a script is run. */
+export async function ensureBuild(run = runModule) {
   const hash = createHash('sha256');
   for (const part of ['src', 'demo', 'next.config.ts', 'tsconfig.json', 'package-lock.json'])
     for (const file of filesBelow(join(root, part))) hash.update(file).update(readFileSync(file));
@@ -71,7 +73,7 @@ export function ensureBuild() {
   const stamp = join(root, '.next', 'built-from');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
   console.log('Building the application ...');
-  if (!runModule('next/dist/bin/next', ['build'])) return false;
+  if (!(await run(NEXT, ['build']))) return false;
   writeFileSync(stamp, wanted);
   return true;
 }

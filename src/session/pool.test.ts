@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
+import { shows } from '@test/helpers/shows';
 import { SessionPool } from './pool';
 import type { Session } from './session';
 
@@ -15,8 +16,7 @@ async function storageOf(...ids: readonly string[]) {
   return storage;
 }
 const open = async (session: Session) => {
-  for (let i = 0; i < 200 && session.store.getState().machine.kind === 'loading'; i++)
-    await new Promise((r) => setTimeout(r, 5));
+  await shows(() => expect(session.store.getState().machine.kind).not.toBe('loading'));
   return session;
 };
 
@@ -42,9 +42,7 @@ describe('machines that are open in a tab', () => {
     if (!loaded.ok) throw new Error('not there');
     await storage.save({ ...loaded.project, name: 'From elsewhere' }, loaded.mark, loaded.project);
     pool.get('a');
-    for (let i = 0; i < 200 && session.project!.name !== 'From elsewhere'; i++)
-      await new Promise((r) => setTimeout(r, 5));
-    expect(session.project!.name).toBe('From elsewhere');
+    await shows(() => expect(session.project!.name).toBe('From elsewhere'));
   });
   it('are let go in the order of their use, six stay; what is not stored is never let go', async () => {
     const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'];

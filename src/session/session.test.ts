@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
+import { shows } from '@test/helpers/shows';
 import { MAX_STEPS } from './history';
 import { Session } from './session';
 
@@ -20,9 +21,7 @@ async function tab(storage: MachineStorage) {
 }
 const settled = async (session: Session, kind = 'saved') => {
   await session.whenIdle();
-  for (let i = 0; i < 200 && session.store.getState().save.kind !== kind; i++)
-    await new Promise((r) => setTimeout(r, 5));
-  expect(session.store.getState().save.kind).toBe(kind);
+  await shows(() => expect(session.store.getState().save.kind).toBe(kind));
 };
 const name = (session: Session) => session.project!.name;
 const rename = (session: Session, value: string, mergeKey?: string) =>
@@ -114,8 +113,7 @@ describe('two tabs on one machine', () => {
     const [one, two] = [await tab(storage), await tab(storage)];
     rename(one, 'From one');
     await settled(one);
-    for (let i = 0; i < 100 && name(two) !== 'From one'; i++) await new Promise((r) => setTimeout(r, 5));
-    expect(name(two)).toBe('From one');
+    await shows(() => expect(name(two)).toBe('From one'));
     expect(two.undo()).toBe('Change in another tab');
   });
   it.each(['mine', 'theirs'] as const)(
@@ -141,11 +139,12 @@ describe('two tabs on one machine', () => {
         },
         () => undefined,
       );
-      for (let i = 0; i < 100 && names.length < 2; i++) await new Promise((r) => setTimeout(r, 5));
-      subscription.unsubscribe();
-      expect(names.sort()).toEqual(
-        keep === 'mine' ? ['From one (other tab)', 'From two'] : ['From one', 'From two (other tab)'],
+      await shows(() =>
+        expect([...names].sort()).toEqual(
+          keep === 'mine' ? ['From one (other tab)', 'From two'] : ['From one', 'From two (other tab)'],
+        ),
       );
+      subscription.unsubscribe();
     },
   );
   it('a machine deleted elsewhere is said and can be put back', async () => {

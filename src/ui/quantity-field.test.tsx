@@ -1,13 +1,9 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { explainParseError, parseQuantity } from '@/core/units';
 import { QuantityField, type QuantityValue } from './quantity-field';
-
-afterEach(cleanup);
 
 /** A field on a model that takes any length, with a button that changes the value from elsewhere. */
 function Harness({

@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Action, IconAction } from './action';
 import { CheckBox } from './check-box';
 import { Choice } from './choice';
@@ -14,8 +12,6 @@ import { Slide } from './slide';
 import { TextLine } from './text-line';
 import { Toggle } from './toggle';
 import { useShortcuts } from './use-shortcuts';
-
-afterEach(cleanup);
 
 /** Refuses once, then takes. */
 const once = (reason: string) =>

@@ -1,14 +1,6 @@
 import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { SEED } from './chance';
 
-if (typeof window !== 'undefined') {
-  // jsdom has no ResizeObserver, which the charts ask for.
-  window.ResizeObserver ??= class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-  // A busy machine may need more than the usual second to show what was asked for; waiting ends when it is
-  // there.
-  const { configure } = await import('@testing-library/react');
-  configure({ asyncUtilTimeout: 10_000 });
-}
+// One seed for all that draws by chance.
+fc.configureGlobal({ seed: SEED });

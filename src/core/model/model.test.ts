@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { projectFileName, readProjectFile, readProjectValue, writeProjectFile } from '@/core/formats';
 import { demoProject, demoText, withSi } from '@test/helpers/demo';
@@ -85,53 +84,6 @@ describe('a project file', () => {
       code: 'id-twice',
       path: ['axes', 1, 'id'],
     });
-  });
-
-  it('any leaf damaged in any way gives issues at that leaf or its rule, and never a crash', () => {
-    const paths = leaves(demo()).filter((p) => !p.endsWith('note'));
-    const wrong = fc.oneof(
-      fc.constant(null),
-      fc.constant(undefined),
-      fc.boolean(),
-      fc.constant(NaN),
-      fc.constant([]),
-      fc.constant({}),
-      fc.constant('\u0000'),
-      fc.constant(1e300),
-    );
-    fc.assert(
-      fc.property(fc.constantFrom(...paths), wrong, (path, value) => {
-        const damaged = setAt(demo(), path, value);
-        const opened = readProjectValue(JSON.parse(JSON.stringify(damaged)));
-        if (!opened.ok) for (const issue of opened.issues) expect(issue.path.length).toBeGreaterThan(0);
-        else
-          expect(path).toMatch(
-            /name|typed|nutOffset|screwInertia|reducer|jerk|guide|Load|Stiffness|speedLimit|max/,
-          );
-      }),
-      { numRuns: 1500 },
-    );
-  });
-
-  it('any JSON at all, and any text at all, gives a report and never a crash', () => {
-    fc.assert(
-      fc.property(fc.jsonValue({ maxDepth: 8 }), (value) => {
-        expect(readProjectValue(value).ok).toBe(false);
-      }),
-      { numRuns: 1500 },
-    );
-    fc.assert(
-      fc.property(fc.string(), (text) => {
-        expect(readProjectFile(text).ok).toBe(false);
-      }),
-      { numRuns: 500 },
-    );
-    fc.assert(
-      fc.property(fc.integer({ min: 0, max: demoText.length - 3 }), (end) => {
-        expect(readProjectFile(demoText.slice(0, end)).ok).toBe(false);
-      }),
-      { numRuns: 200 },
-    );
   });
 
   it('keeps out of nesting without end and prototype tricks', () => {

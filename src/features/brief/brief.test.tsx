@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { openSession, renderOn } from '@test/helpers/session';
@@ -14,7 +12,6 @@ import { JobFields } from './job-fields';
 import { MassesView } from './masses-view';
 import { Targets } from './targets';
 
-afterEach(cleanup);
 const [kayak, , scenery] = demoMachines();
 
 describe('the job', () => {

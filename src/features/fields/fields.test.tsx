@@ -1,14 +1,11 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { type Project, type Section, sectionKinds } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { openSession, renderOn } from '@test/helpers/session';
 import { MachineField, MaterialChoice, SectionFields } from '.';
 
-afterEach(cleanup);
 const [kayak] = demoMachines() as [Project];
 
 async function show() {

@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { cleanup, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { type AnyFinding, machineReport } from '@/core/machine';
 import { type Project, put } from '@/core/model';
 import { demoMachines } from '@/demo';
@@ -10,7 +8,6 @@ import { useMachine } from '@/features/frame';
 import { openSession, renderOn } from '@test/helpers/session';
 import { FindingList, matterOf, RemedyRow, TrialBar } from '.';
 
-afterEach(cleanup);
 const [kayak] = demoMachines() as [Project];
 
 /** The findings of the bed axis, with what is tried above them. */

@@ -1,6 +1,4 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { act, cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -28,7 +26,6 @@ beforeEach(async () => {
   await storage.add(demoProject());
 });
 afterEach(() => {
-  cleanup();
   open.splice(0).forEach((s) => s.close());
 });
 const rename = (s: Session, value: string) => s.edit([{ path: 'name', value }], { label: 'Name' });

@@ -1,38 +1,29 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { guess, setAt } from '@/core/model';
 import { StorageProvider } from '@/session';
 import { Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
+import { address, push } from '@test/helpers/navigation';
 import { pagePool } from '@test/helpers/session';
 import { JobProvider } from '@/workers';
 import { MachineFrame } from './machine-frame';
 import { useMachine } from './machine-context';
 
-const address = { m: 'tern-creek' as string | null };
-const push = vi.fn();
-vi.mock('next/navigation', () => ({
-  usePathname: () => '/size',
-  useRouter: () => ({ push }),
-  useSearchParams: () => ({ get: (name: string) => (name === 'm' ? address.m : null) }),
-}));
+/** Opens the size page of that machine. */
+function at(machine: string | null): void {
+  address.path = '/size';
+  address.query = machine === null ? '' : `m=${machine}`;
+}
 
 let db: Database;
 beforeEach(async () => {
+  at('tern-creek');
   db = new Database();
   await new MachineStorage(db).add(demoProject());
 });
-afterEach(async () => {
-  cleanup();
-  push.mockClear();
-  address.m = 'tern-creek';
-  await db.delete();
-});
-
 const Page = () => <p>The page of {useMachine().project.name}</p>;
 const show = () =>
   render(
@@ -56,11 +47,11 @@ describe('the frame of a machine', () => {
     expect(screen.getByRole('link', { name: 'Size' })).toHaveAttribute('aria-current', 'page');
   });
   it('says so where none is picked, and where it is not in this browser', async () => {
-    address.m = null;
+    at(null);
     show();
     expect(await screen.findByText('No machine is picked.')).toBeInTheDocument();
     cleanup();
-    address.m = 'nobody';
+    at('nobody');
     show();
     expect(await screen.findByText('This machine is not in this browser.')).toBeInTheDocument();
     expect(screen.getByRole('link', { name: 'Go to your machines' })).toHaveAttribute('href', '/');

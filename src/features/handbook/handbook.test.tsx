@@ -1,12 +1,8 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { formulas } from '@/core/handbook';
 import { FormulaPage, HandbookList } from '.';
-
-afterEach(cleanup);
 
 describe('the list of formulas', () => {
   it('has a link for each, is searched, and says so when nothing is found', async () => {

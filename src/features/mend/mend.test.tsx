@@ -1,15 +1,12 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { act, cleanup, render, screen, within } from '@testing-library/react';
+import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { guess, type Project, setAt } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useSessionState } from '@/session';
 import { Host, openSession } from '@test/helpers/session';
 import { MendSheet } from './mend-sheet';
 
-afterEach(cleanup);
 const [machine] = demoMachines() as [Project];
 
 /** The mend sheet while there is something to mend, as the frame shows it. */

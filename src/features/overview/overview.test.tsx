@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { machineReport } from '@/core/machine';
 import { type Project, startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
@@ -11,9 +9,6 @@ import { openSession, renderOn } from '@test/helpers/session';
 import { AxesTable } from './axes-table';
 import { Overview } from './overview';
 
-vi.mock('next/navigation', () => ({ usePathname: () => '/machine', useRouter: () => ({ push: vi.fn() }) }));
-
-afterEach(cleanup);
 const [kayak] = demoMachines() as [Project];
 
 async function table(project: Project) {

@@ -1,15 +1,11 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { StorageProvider } from '@/session';
 import { Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
 import { Shelf } from './shelf';
-
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push: vi.fn() }) }));
 
 const name = 'Tern Creek kayak router';
 
@@ -27,12 +23,6 @@ async function show(): Promise<MachineStorage> {
   await screen.findByRole('link', { name });
   return storage;
 }
-
-afterEach(async () => {
-  vi.restoreAllMocks();
-  cleanup();
-  await new Database().delete();
-});
 
 describe('deleting a machine', () => {
   it('can be taken back while the note stands', async () => {

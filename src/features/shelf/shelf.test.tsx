@@ -1,16 +1,11 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { StorageProvider } from '@/session';
-import { Database } from '@/storage';
 import { demoText } from '@test/helpers/demo';
+import { push } from '@test/helpers/navigation';
 import { Shelf } from './shelf';
-
-const push = vi.fn();
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
 
 const show = (withDemo: boolean) =>
   render(
@@ -21,11 +16,6 @@ const show = (withDemo: boolean) =>
     </SnackbarProvider>,
   );
 const file = (name: string, text: string) => new File([text], name, { type: 'application/json' });
-
-afterEach(async () => {
-  cleanup();
-  await new Database().delete();
-});
 
 describe('the list of machines', () => {
   it('starts empty without the demo, and loads it on demand', async () => {

@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { familyById, type PartLink, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
 import { axisReport } from '@/core/machine';
@@ -13,8 +11,6 @@ import { openSession } from '@test/helpers/session';
 import { CompareTable } from './compare-table';
 import { ExchangeDialog } from './exchange-dialog';
 import { Pins } from './pins';
-
-afterEach(cleanup);
 
 const axis = demoAxis('gantry');
 const report = axisReport(axis);

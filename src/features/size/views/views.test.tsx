@@ -1,21 +1,18 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { axisReport } from '@/core/machine';
 import {
   type Axis,
   guess,
   put,
-  startingAxis,
   startingDrive,
   startingMotor,
   startingReducer,
   type Stepper,
 } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { openAxis, renderBench } from '@test/helpers/bench';
+import { baseAxis, everyAxis, openAxis, renderBench } from '@test/helpers/bench';
 import { CurveEditor } from '../curve-editor';
 import { AxisDrawing } from '../drawing/axis-drawing';
 import { links } from '../train';
@@ -25,17 +22,9 @@ import { AccelerationLadder } from './acceleration-ladder';
 import { Budgets } from './budgets';
 import { Duty } from './duty';
 
-afterEach(cleanup);
+const base = baseAxis();
+const every = everyAxis();
 
-const base = startingAxis('bed', 'a', { axis: 'Bed', body: 'All that moves' });
-const every: Axis[] = [
-  ...demoMachines().flatMap((m) => m.axes),
-  ...(['screw', 'rack', 'belt', 'chain'] as const).map((kind) => ({
-    ...base,
-    drive: startingDrive(kind, 0.8),
-  })),
-  { ...base, motor: startingMotor('servo') },
-];
 describe('the drawing', () => {
   it.each(every.map((a) => [`${a.name}, ${a.drive.kind}, ${a.guide.kind}`, a] as const))(
     '%s: is drawn whole, and says in words what it shows',
@@ -143,21 +132,6 @@ describe('torque curve by points', () => {
 });
 
 describe('the train', () => {
-  it.each(every.map((a) => [`${a.name}, ${a.drive.kind}`, a] as const))(
-    '%s: every link opens to its fields and choices, and can be exchanged',
-    async (_name, axis) => {
-      const onExchange = vi.fn();
-      const session = await openAxis(axis);
-      for (const link of links.filter((l) => l.there?.(axis) ?? true)) {
-        renderBench(session, <TrainPanel open={link.id} onOpen={vi.fn()} onExchange={onExchange} />);
-        await userEvent.click(screen.getByRole('button', { name: /^Exchange for another part/ }));
-        expect(onExchange).toHaveBeenLastCalledWith(link.id);
-        for (const choice of link.choices(axis))
-          expect(screen.getByLabelText(choice.label, { selector: 'select' })).toBeInTheDocument();
-        cleanup();
-      }
-    },
-  );
   it('a ratio by teeth says them in words, the motor first', async () => {
     const axis = { ...base, reducer: demoMachines()[0]!.axes[0]!.reducer };
     const panel = <TrainPanel open="reducer" onOpen={vi.fn()} onExchange={vi.fn()} />;

@@ -1,6 +1,5 @@
-// @vitest-environment jsdom
-import { act, cleanup, waitFor } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { act, waitFor } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import {
   driveStiffnessOf,
   flexReport,
@@ -16,7 +15,6 @@ import type { Session } from '@/session';
 import type { JobName, JobPool } from '@/workers';
 import { openSession, pagePool, renderOn } from '@test/helpers/session';
 
-afterEach(cleanup);
 const [kayak, gate] = demoMachines() as [Project, Project];
 
 /** What a direct call says of a machine. */

@@ -1,8 +1,6 @@
-// @vitest-environment jsdom
-import '@testing-library/jest-dom/vitest';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { driveStiffnessOf, frameTrials, machineReport, sceneOf } from '@/core/machine';
 import { applyEdits, arrangements, guess } from '@/core/model';
 import { demoMachines } from '@/demo';
@@ -17,7 +15,6 @@ import { GantryDrawing } from './gantry-drawing';
 import { Improvements } from './improvements';
 import { StructurePanel } from './structure-panel';
 
-afterEach(cleanup);
 const [kayak, gate, scenery] = demoMachines();
 const report = machineReport(kayak!, { flex: true });
 const flex = report.flex!;

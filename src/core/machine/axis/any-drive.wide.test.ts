@@ -13,6 +13,7 @@ import {
   startingMotor,
   startingReducer,
 } from '@/core/model';
+import { WIDE } from '@test/helpers/chance';
 import { withSi } from '@test/helpers/demo';
 import { axisReport, moveCurves } from '.';
 
@@ -104,7 +105,7 @@ describe('any drive, motor, reducer and guide that the rules let through', () =>
         expect(report.lostMotion.value).toBeGreaterThanOrEqual(0);
         for (const d of axisDoubt(axis).rungs) expect(Number.isFinite(d.halfWidth)).toBe(true);
       }),
-      { numRuns: 250 },
+      { numRuns: 250 * WIDE },
     );
   }, 120_000);
   it('has a move whose time is that of the report and whose speed never passes the rapid', () => {
@@ -118,7 +119,7 @@ describe('any drive, motor, reducer and guide that the rules let through', () =>
           for (const p of curve.points)
             expect(p.speed).toBeLessThanOrEqual(axis.demands.rapid.si * (1 + 1e-9));
       }),
-      { numRuns: 120 },
+      { numRuns: 120 * WIDE },
     );
   }, 120_000);
 });

@@ -1,0 +1,25 @@
+import '@testing-library/jest-dom/vitest';
+import { cleanup, configure } from '@testing-library/react';
+import { afterEach, beforeEach, vi } from 'vitest';
+import { Database } from '@/storage';
+import { resetNavigation } from './navigation';
+
+// jsdom has no ResizeObserver, which the charts ask for.
+window.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
+// A busy machine may need more than the usual second to show what was asked for; waiting ends when it is
+// there.
+configure({ asyncUtilTimeout: 10_000 });
+
+beforeEach(resetNavigation);
+// Modules live on from test to test: the page, the browser's store and whatever was stubbed do not.
+afterEach(async () => {
+  cleanup();
+  vi.restoreAllMocks();
+  vi.unstubAllGlobals();
+  localStorage.clear();
+  await new Database().delete();
+});
