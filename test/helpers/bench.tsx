@@ -1,13 +1,5 @@
 import type { ReactNode } from 'react';
-import {
-  type Axis,
-  type Project,
-  startingAxis,
-  startingDrive,
-  startingMotor,
-  startingProject,
-} from '@/core/model';
-import { demoMachines } from '@/demo';
+import { type Axis, type Project, startingProject } from '@/core/model';
 import { AxisProvider } from '@/features/size/axis-context';
 import type { Session } from '@/session';
 import { openSession, renderOn } from './session';
@@ -17,19 +9,6 @@ export const machineOf = (...axes: readonly Axis[]): Project => ({
   ...startingProject('bench', '2026-11-26T00:00:00.000Z'),
   axes: axes.map((axis) => ({ ...axis, carriedBy: null })),
 });
-
-/** An axis to start from. */
-export const baseAxis = (): Axis => startingAxis('bed', 'a', { axis: 'Bed', body: 'All that moves' });
-
-/** The axes of the demo, and one with each kind of drive and motor. */
-export const everyAxis = (): Axis[] => [
-  ...demoMachines().flatMap((m) => m.axes),
-  ...(['screw', 'rack', 'belt', 'chain'] as const).map((kind) => ({
-    ...baseAxis(),
-    drive: startingDrive(kind, 0.8),
-  })),
-  { ...baseAxis(), motor: startingMotor('servo') },
-];
 
 /** An axis on the bench, and its machine open. */
 export async function openAxis(axis: Axis): Promise<Session> {

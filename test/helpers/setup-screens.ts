@@ -1,7 +1,8 @@
 import '@testing-library/jest-dom/vitest';
 import { cleanup, configure } from '@testing-library/react';
+import Dexie from 'dexie';
+import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { Database } from '@/storage';
 import { resetNavigation } from './navigation';
 
 // jsdom has no ResizeObserver, which the charts ask for.
@@ -16,10 +17,10 @@ configure({ asyncUtilTimeout: 10_000 });
 
 beforeEach(resetNavigation);
 // Modules live on from test to test: the page, the browser's store and whatever was stubbed do not.
-afterEach(async () => {
+afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
   vi.unstubAllGlobals();
   localStorage.clear();
-  await new Database().delete();
+  Dexie.dependencies.indexedDB = new IDBFactory();
 });

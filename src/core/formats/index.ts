@@ -1,4 +1,5 @@
 export {
+  fileName,
   fileTooLarge,
   MAX_FILE_BYTES,
   projectFileName,
@@ -9,3 +10,4 @@ export {
 export { type CurvePoint, type CurveRead, readCurveCsv } from './curve-csv';
 export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';
 export { type Computable, computable } from './computable';
+export { drawingSvg } from './drawing-svg';

@@ -50,13 +50,16 @@ export function readProjectFile(text: string): Opened {
 /** The text of a project file: indented, so that it can be read and compared. */
 export const writeProjectFile = (project: Project): string => `${JSON.stringify(project, null, 2)}\n`;
 
-/** A file name made of the machine's name: lower case, safe on every system. */
-export function projectFileName(project: Pick<Project, 'name'>): string {
-  const stem = project.name
+/** A file name made of any name: lower case, safe on every system. */
+export function fileName(name: string, ending: string): string {
+  const stem = name
     .normalize('NFKD')
     .replace(/[^A-Za-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .toLowerCase()
     .slice(0, 60);
-  return `${stem || 'machine'}.machine.json`;
+  return `${stem || 'machine'}.${ending}`;
 }
+
+/** The name of a machine's file. */
+export const projectFileName = ({ name }: Pick<Project, 'name'>): string => fileName(name, 'machine.json');

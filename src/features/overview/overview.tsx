@@ -16,7 +16,8 @@ import {
   useReport,
   WHOLE,
 } from '@/features/frame';
-import { PlainDrawing, restingPositions } from '@/features/picture';
+import { restingPositions } from '@/drawings';
+import { PlainDrawing } from '@/features/picture';
 import { useRefusal } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';

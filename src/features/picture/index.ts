@@ -1,2 +1,3 @@
 export { MachinePicture } from './machine-picture';
-export { PlainDrawing, restingPositions } from './plain-drawing';
+export { PlainDrawing } from './plain-drawing';
+export { SaveDrawing } from './save-drawing';

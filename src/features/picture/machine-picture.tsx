@@ -9,7 +9,8 @@ import { CheckBox } from '@/ui/check-box';
 import { part } from '@/ui/part';
 import { Slide } from '@/ui/slide';
 import { Toggle } from '@/ui/toggle';
-import { PlainDrawing, restingPositions, type ViewId } from './plain-drawing';
+import { restingPositions, type ViewId } from '@/drawings';
+import { PlainDrawing } from './plain-drawing';
 import styles from './picture.module.css';
 
 // Three dimensions are heavy and come only when the picture is opened.

@@ -5,7 +5,7 @@ import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
 import type { Scene, SceneBox } from '@/core/machine';
 import { type Scheme, tokens } from '@/ui/tokens';
-import { placeOf, type Positions, type ViewId } from './plain-drawing';
+import { placeOf, type Positions, type ViewId } from '@/drawings';
 
 type ColourName = keyof (typeof tokens)['light'];
 const colours: Record<SceneBox['what'], ColourName> = {

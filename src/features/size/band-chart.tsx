@@ -1,51 +1,59 @@
 'use client';
 
 import { memo } from 'react';
-import {
-  Area,
-  ComposedChart,
-  Line,
-  ReferenceDot,
-  ReferenceLine,
-  ResponsiveContainer,
-  XAxis,
-  YAxis,
-} from 'recharts';
+import { Area, ComposedChart, Line, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import type { Ink } from '@/core/drawing';
+import type { Verdict } from '@/core/findings';
 import type { AxisReport } from '@/core/machine';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
-import { verdictColour } from '@/ui/verdict-mark';
 import { caseName } from '@/words';
+import { type Asked, BandMarks } from './band-marks';
 import styles from './sheet.module.css';
 
-interface CrossProps {
-  cx?: number;
-  cy?: number;
-  fill?: string;
-  name: string;
-  right: boolean;
-  drop: number;
-}
+const inks: Record<Verdict, Ink> = {
+  holds: 'green',
+  thin: 'amber',
+  'gives-out': 'red',
+  'not-known': 'soft',
+};
+/** Room above the highest curve. */
+const HEAD = 1.12;
+const tick = { fontSize: 11.5, fill: 'var(--rc-soft)' };
 
-/** A drawn cross with its name beside it. */
-function Cross({ cx = 0, cy = 0, fill, name, right, drop }: CrossProps) {
-  return (
-    <g>
-      <path d={`M${cx - 6} ${cy}h12M${cx} ${cy - 6}v12`} stroke={fill} strokeWidth="2.2" />
-      <text
-        x={right ? cx + 9 : cx - 9}
-        y={cy + drop}
-        textAnchor={right ? 'start' : 'end'}
-        fontSize="12"
-        fontWeight="650"
-        fill={fill}
-        stroke="var(--rc-panel)"
-        strokeWidth="3"
-        paintOrder="stroke"
-      >
-        {name}
-      </text>
-    </g>
-  );
+type Cases = [keyof typeof caseName, AxisReport['cases']['cut']][];
+
+/** The band in the units of the sheet. */
+function bandOf(report: AxisReport, system: UnitSystem) {
+  const speedUnit = displayUnit('speed', system);
+  const torqueUnit = displayUnit('torque', system);
+  const data = report.band.points.map((p) => ({
+    speed: speedUnit.fromSi(p.speed),
+    pullOut: torqueUnit.fromSi(p.pullOut),
+    usable: torqueUnit.fromSi(p.usable),
+  }));
+  const cases = Object.entries(report.cases) as Cases;
+  const asked = cases.map(([id, c]): Asked => ({
+    name: caseName[id],
+    ink: inks[c.verdict],
+    speed: speedUnit.fromSi(c.speed),
+    torque: torqueUnit.fromSi(c.torque),
+  }));
+  const words = cases
+    .map(
+      ([id, c]) =>
+        `${caseName[id]} asks ${formatNumber(torqueUnit.fromSi(c.torque), 3)} of ` +
+        `${formatNumber(torqueUnit.fromSi(c.usable), 3)} ${torqueUnit.symbol}`,
+    )
+    .join('; ');
+  const end = Math.max(data[data.length - 1]!.speed, ...asked.map((a) => a.speed));
+  const top = HEAD * Math.max(...data.map((d) => d.pullOut), ...asked.map((a) => a.torque));
+  const whip = report.ladder.find((r) => r.id === 'whip');
+  const whipAt = whip && whip.verdict !== 'holds' ? speedUnit.fromSi(whip.limit) : undefined;
+  const curves = [
+    data.map((d) => ({ x: d.speed, y: d.pullOut })),
+    data.map((d) => ({ x: d.speed, y: d.usable })),
+  ];
+  return { data, asked, words, end, top, curves, whip: whipAt && whipAt < end ? whipAt : undefined };
 }
 
 /** Pull-out and usable torque over axis speed, with what is asked as crosses by name. */
@@ -56,28 +64,7 @@ export const BandChart = memo(function BandChart({
   report: AxisReport;
   system: UnitSystem;
 }) {
-  const speedUnit = displayUnit('speed', system);
-  const torqueUnit = displayUnit('torque', system);
-  const data = report.band.points.map((p) => ({
-    speed: speedUnit.fromSi(p.speed),
-    pullOut: torqueUnit.fromSi(p.pullOut),
-    usable: torqueUnit.fromSi(p.usable),
-  }));
-  const end = data[data.length - 1]!.speed;
-  const cases = Object.entries(report.cases) as [keyof typeof caseName, AxisReport['cases']['cut']][];
-  const top =
-    1.12 * Math.max(...data.map((d) => d.pullOut), ...cases.map(([, c]) => torqueUnit.fromSi(c.torque)));
-  const whip = report.ladder.find((r) => r.id === 'whip');
-  const whipAt = whip ? speedUnit.fromSi(whip.limit) : Infinity;
-  const words = cases
-    .map(
-      ([id, c]) =>
-        `${caseName[id]} asks ${formatNumber(torqueUnit.fromSi(c.torque), 3)} of ` +
-        `${formatNumber(torqueUnit.fromSi(c.usable), 3)} ${torqueUnit.symbol}`,
-    )
-    .join('; ');
-  const axisTick = { fontSize: 11.5, fill: 'var(--rc-soft)' };
-
+  const { data, asked, words, end, top, curves, whip } = bandOf(report, system);
   return (
     <figure className={styles.band} aria-label={`Torque band. ${words}.`}>
       <ResponsiveContainer width="100%" height="100%" minHeight={180}>
@@ -91,7 +78,7 @@ export const BandChart = memo(function BandChart({
             type="number"
             domain={[0, end]}
             tickCount={7}
-            tick={axisTick}
+            tick={tick}
             stroke="var(--rc-ink)"
             tickFormatter={(v: number) => formatNumber(v, 3)}
           />
@@ -99,7 +86,7 @@ export const BandChart = memo(function BandChart({
             type="number"
             domain={[0, top]}
             tickCount={5}
-            tick={axisTick}
+            tick={tick}
             stroke="var(--rc-ink)"
             width={44}
             tickFormatter={(v: number) => formatNumber(v, 2)}
@@ -122,30 +109,7 @@ export const BandChart = memo(function BandChart({
             isAnimationActive={false}
             activeDot={false}
           />
-          {whip && whipAt < end && whip.verdict !== 'holds' && (
-            <ReferenceLine
-              x={whipAt}
-              stroke="var(--rc-red)"
-              strokeDasharray="4 3"
-              label={{ value: 'whip', position: 'insideTopLeft', fontSize: 12, fill: 'var(--rc-red)' }}
-            />
-          )}
-          {cases.map(([id, c]) => (
-            <ReferenceDot
-              key={id}
-              x={speedUnit.fromSi(c.speed)}
-              y={torqueUnit.fromSi(c.torque)}
-              ifOverflow="extendDomain"
-              fill={c.verdict === 'holds' ? 'var(--rc-green)' : verdictColour[c.verdict]}
-              shape={
-                <Cross
-                  name={caseName[id]}
-                  right={speedUnit.fromSi(c.speed) < 0.45 * end}
-                  drop={id === 'rapid' ? 11 : -4}
-                />
-              }
-            />
-          ))}
+          <BandMarks asked={asked} curves={curves} whip={whip} />
         </ComposedChart>
       </ResponsiveContainer>
     </figure>

@@ -15,7 +15,7 @@ import { labelOf } from '@/words';
 import { AskedPanel } from './asked-panel';
 import { AxisProvider, useAxis } from './axis-context';
 import { BenchHead } from './bench-head';
-import { AxisDrawing } from './drawing/axis-drawing';
+import { AxisDrawing } from './axis-drawing';
 import { Pins } from './exchange/pins';
 import { Figures } from './figures';
 import { FindingsPanel } from './findings-panel';

@@ -1,7 +1,8 @@
 import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { everyAxis, openAxis, renderBench } from '@test/helpers/bench';
+import { everyAxis } from '@test/helpers/axes';
+import { openAxis, renderBench } from '@test/helpers/bench';
 import { links } from '../train';
 import { TrainPanel } from '../train-panel';
 

@@ -52,7 +52,15 @@ export function FlexView({ flex, way, onWay }: FlexViewProps) {
   return (
     <>
       <div className={styles.box}>
-        <GantryDrawing project={project} flex={flex} index={here} way={way} push={push} onIndex={setIndex} />
+        <GantryDrawing
+          project={project}
+          structure={project.structure!}
+          flex={flex}
+          index={here}
+          way={way}
+          push={push}
+          onIndex={setIndex}
+        />
         <div className={styles.controls}>
           <Slide
             label="Tool along the beam"

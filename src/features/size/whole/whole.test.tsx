@@ -2,10 +2,9 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/rea
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { driveStiffnessOf, frameTrials, machineReport, sceneOf } from '@/core/machine';
-import { applyEdits, arrangements, guess } from '@/core/model';
+import { applyEdits, guess } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { FindingList } from '@/features/findings';
-import { PlainDrawing, restingPositions } from '@/features/picture';
 import type { Session } from '@/session';
 import { openSession, renderOn } from '@test/helpers/session';
 import { Accuracy } from './accuracy';
@@ -22,7 +21,17 @@ const flex = report.flex!;
 describe('the gantry drawn', () => {
   it('says where the tool stands and how far it moves, by a round factor; a drag moves it', () => {
     const onIndex = vi.fn();
-    render(<GantryDrawing project={kayak!} flex={flex} index={20} way="x" push={100} onIndex={onIndex} />);
+    render(
+      <GantryDrawing
+        project={kayak!}
+        structure={kayak!.structure!}
+        flex={flex}
+        index={20}
+        way="x"
+        push={100}
+        onIndex={onIndex}
+      />,
+    );
     const drawing = screen.getByRole('img', { name: /tool at 820 mm.*movements enlarged (1|2|5)0+ times/ });
     vi.spyOn(drawing, 'getBoundingClientRect').mockReturnValue({
       left: 0,
@@ -46,7 +55,15 @@ describe('the gantry drawn', () => {
     ]);
     const solved = machineReport(arm, { flex: true }).flex!;
     const { container } = render(
-      <GantryDrawing project={arm} flex={solved} index={40} way="z" push={20} onIndex={vi.fn()} />,
+      <GantryDrawing
+        project={arm}
+        structure={arm.structure!}
+        flex={solved}
+        index={40}
+        way="z"
+        push={20}
+        onIndex={vi.fn()}
+      />,
     );
     expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
     expect(screen.getByText(/clamp to tip/)).toBeInTheDocument();
@@ -177,27 +194,7 @@ describe('the structure typed', () => {
   });
 });
 
-describe('the plain drawing', () => {
-  it('paints every arrangement from every side without a hole, and no box behind one that hides it', () => {
-    for (const machine of [kayak!, scenery!, { ...gate!, structure: null }])
-      for (const arrangement of arrangements) {
-        const scene = sceneOf({ ...machine, brief: { ...machine.brief, arrangement } });
-        for (const view of ['orbit', 'front', 'plan', 'side'] as const) {
-          const { container } = render(
-            <PlainDrawing
-              scene={scene}
-              positions={restingPositions(scene)}
-              view={view}
-              system="metric"
-              label="machine"
-            />,
-          );
-          expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
-          expect(container.querySelectorAll('g').length).toBe(scene.boxes.length + 1);
-          cleanup();
-        }
-      }
-  });
+describe('the boxes of a machine', () => {
   it('axes carry what rides on them', () => {
     const scene = sceneOf(kayak!);
     const tool = scene.boxes.find((b) => b.id === 'tip')!;

@@ -1,20 +1,25 @@
-import { planRack, rack } from '@/core/drives';
 import type { Axis } from '@/core/model';
+import { planRack, rack } from '@/core/drives';
 
-export const WIDTH = 560;
-export const HEIGHT = 214;
-export const RAIL_Y = 84;
-export const DRIVE_Y = 138;
+/** Paper units that an axis takes along its travel, lying and upright; and across it. */
+const LYING = 504;
+const UPRIGHT = 176;
+const MOTOR = 50;
+/** How far the drive is drawn below the rail; paper units. Across the travel only bodies are to scale. */
+const APART = 54;
+/** From here on an axis is drawn upright: 45°. */
+const STEEP = Math.PI / 4;
 
 /**
- * Where things stand along the travel; m from the start of the drive (motor-end bearing, driving wheel, start
- * of the rack).
+ * Where things stand: m, x along the travel from the start of the drive (motor-end bearing, driving wheel,
+ * start of the rack), y away from the rail.
  */
 export interface Layout {
   /** Length of the drive: between bearings, from shaft to shaft, or of the rack. */
   readonly total: number;
-  /** Middle of the carriages at the near end of the travel. */
+  /** Middle of the carriages at the near end of the travel, and at its far end. */
   readonly near: number;
+  readonly far: number;
   /** The motor rides on the carriage. */
   readonly rides: boolean;
   readonly span: number;
@@ -25,16 +30,26 @@ export interface Layout {
   readonly motorLength: number;
   readonly reducerLength: number;
   readonly joints: readonly number[];
-  readonly x: (m: number) => number;
-  readonly px: (m: number, least?: number) => number;
+  readonly upright: boolean;
+  /** The middle line of the drive, y. */
+  readonly drive: number;
+  /** Paper units per metre. */
+  readonly scale: number;
+  /** So many paper units, in m. */
+  readonly paper: (units: number) => number;
+  /** A length to scale, but drawn so large at least; m and paper units. */
+  readonly least: (m: number, units: number) => number;
 }
 
 /** NEMA ICS 16 faces by torque: the drawing only needs a likely square for the motor, m. */
 function motorFace({ motor }: Axis): number {
-  if (motor.kind === 'servo')
-    return motor.ratedTorque.si < 0.5 ? 0.04 : motor.ratedTorque.si < 2 ? 0.06 : 0.08;
+  if (motor.kind === 'servo') {
+    if (motor.ratedTorque.si < 0.5) return 0.04;
+    return motor.ratedTorque.si < 2 ? 0.06 : 0.08;
+  }
   const torque = motor.kind === 'stepper' ? motor.holdingTorque.si : motor.stallTorque.si / 4;
-  return torque < 0.7 ? 0.042 : torque < 3.2 ? 0.057 : 0.086;
+  if (torque < 0.7) return 0.042;
+  return torque < 3.2 ? 0.057 : 0.086;
 }
 
 /** Lengths of the drive before any scale. */
@@ -75,16 +90,21 @@ export function layoutOf(axis: Axis): Layout {
   const beside = axis.drive.kind === 'screw' && !lengths.rides ? motorLength + face : face;
   const left = Math.min(-beside, railStart);
   const right = Math.max(lengths.total + face, railStart + rail);
-  const scale = Math.min((WIDTH - 56) / (right - left), 50 / (face * 1.2));
+  const upright = demands.inclination.si > STEEP;
+  const scale = Math.min((upright ? UPRIGHT : LYING) / (right - left), MOTOR / (face * 1.2));
   return {
     ...lengths,
+    far: lengths.near + travel,
     span,
     rail,
     railStart,
     face,
     motorLength,
     reducerLength,
-    x: (m) => (WIDTH - (right - left) * scale) / 2 + (m - left) * scale,
-    px: (m, least = 2) => Math.max(least, m * scale),
+    upright,
+    drive: -APART / scale,
+    scale,
+    paper: (units) => units / scale,
+    least: (m, units) => Math.max(units / scale, m),
   };
 }

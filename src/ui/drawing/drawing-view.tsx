@@ -1,0 +1,111 @@
+import type { PointerEvent } from 'react';
+import {
+  dashes,
+  type Drawing,
+  type Ink,
+  pathData,
+  plain,
+  type Plain,
+  type Sheet,
+  sheetOf,
+} from '@/core/drawing';
+
+/** The inks are the colours of the sheet, by day and by night. */
+const colour: Record<Ink, string> = {
+  ink: 'var(--rc-ink)',
+  soft: 'var(--rc-soft)',
+  panel: 'var(--rc-panel)',
+  steel: 'var(--rc-steel)',
+  blue: 'var(--rc-blue)',
+  blueWash: 'var(--rc-blue-wash)',
+  amber: 'var(--rc-amber)',
+  amberWash: 'var(--rc-amber-wash)',
+  red: 'var(--rc-red)',
+  green: 'var(--rc-green)',
+};
+
+/** One shape on a sheet. */
+export function Drawn({ shape, sheet, scale }: { shape: Plain; sheet: Sheet; scale: number }) {
+  const title = shape.title && <title>{shape.title}</title>;
+  if (shape.kind === 'text')
+    return (
+      <text
+        x={sheet.x(shape.at.x)}
+        y={sheet.y(shape.at.y)}
+        fontSize={shape.size}
+        fontWeight={shape.bold ? 600 : undefined}
+        textAnchor={shape.anchor}
+        fill={colour[shape.ink]}
+        data-layer={shape.layer}
+      >
+        {title}
+        {shape.text}
+      </text>
+    );
+  const look = {
+    'data-layer': shape.layer,
+    fill: shape.fill ? colour[shape.fill] : 'none',
+    stroke: shape.pen && colour[shape.pen.ink],
+    strokeWidth: shape.pen?.width,
+    strokeDasharray: shape.pen?.dash && dashes[shape.pen.dash],
+    opacity: shape.opacity,
+  };
+  if (shape.kind === 'circle')
+    return (
+      <circle cx={sheet.x(shape.centre.x)} cy={sheet.y(shape.centre.y)} r={shape.radius * scale} {...look}>
+        {title}
+      </circle>
+    );
+  return (
+    <path d={pathData(shape, sheet, scale)} {...look}>
+      {title}
+    </path>
+  );
+}
+
+interface DrawingViewProps {
+  readonly drawing: Drawing;
+  /** What the drawing shows, in words; without it the drawing is an ornament. */
+  readonly label?: string;
+  readonly className?: string | undefined;
+  readonly style?: React.CSSProperties;
+  /** The sheet is so large at least, paper units: a small drawing is not blown up. */
+  readonly least?: { readonly width: number; readonly height: number };
+  /** Somebody points at a place with the button down, or drags: m along x. */
+  readonly onPlace?: (x: number) => void;
+}
+
+/** A drawing on the screen: the same data as in the files, in the colours of the sheet. */
+export function DrawingView({ drawing, label, className, style, least, onPlace }: DrawingViewProps) {
+  const sheet = sheetOf(drawing, least);
+  const { shapes, scale } = plain(drawing);
+  const point = (e: PointerEvent<SVGSVGElement>) => {
+    const box = e.currentTarget.getBoundingClientRect();
+    // The sheet is shown whole and in the middle of its box.
+    const shown = Math.min(box.width / sheet.width, box.height / sheet.height);
+    const onSheet = (e.clientX - box.left - (box.width - sheet.width * shown) / 2) / shown;
+    onPlace?.((onSheet - sheet.x(0)) / scale);
+  };
+  return (
+    <svg
+      viewBox={`0 0 ${sheet.width} ${sheet.height}`}
+      className={className}
+      style={style}
+      role={label ? 'img' : undefined}
+      aria-label={label}
+      aria-hidden={label ? undefined : true}
+      onPointerDown={
+        onPlace &&
+        ((e) => {
+          e.currentTarget.setPointerCapture(e.pointerId);
+          point(e);
+        })
+      }
+      onPointerMove={onPlace && ((e) => e.buttons && point(e))}
+    >
+      {shapes.map((shape, i) => (
+        <Drawn key={i} shape={shape} sheet={sheet} scale={scale} />
+      ))}
+    </svg>
+  );
+}
