@@ -41,6 +41,28 @@ export class ContentStorage {
     return hash;
   }
 
+  /**
+   * Keeps contents that came with a file. What is not what its hash says is not kept.
+   * @returns the hashes of what was not kept.
+   */
+  async keep(contents: ReadonlyMap<string, Uint8Array<ArrayBuffer>>, typeOf: (hash: string) => string) {
+    const wrong: string[] = [];
+    for (const [hash, bytes] of contents)
+      if ((await hashOf(bytes)) === hash) await this.put(bytes, typeOf(hash));
+      else wrong.push(hash);
+    return wrong;
+  }
+
+  /** The contents that a machine's files name, as far as they are kept. */
+  async of(files: readonly FileRow[]): Promise<Map<string, Uint8Array<ArrayBuffer>>> {
+    const found = new Map<string, Uint8Array<ArrayBuffer>>();
+    for (const { hash } of files) {
+      const bytes = await this.get(hash);
+      if (bytes) found.set(hash, bytes);
+    }
+    return found;
+  }
+
   async get(hash: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
     return (await this.db.contents.get(hash))?.bytes;
   }

@@ -1,5 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { type Issue, MOST_NAME, openProject, type Project } from '@/core/model';
+import { ContentStorage } from './contents';
 import { Database, type MachineHead, type Mark, slicesOf, WHOLE } from './database';
 import { problemOf, type StorageProblem } from './problem';
 
@@ -50,10 +51,15 @@ const named = (name: string, suffix: string) => `${name.slice(0, MOST_NAME - suf
 
 /** Everything that the application keeps of machines. One object per database; entry points hand it on. */
 export class MachineStorage {
+  /** Where what is large lies: photos, traces. */
+  readonly contents: ContentStorage;
+
   constructor(
     readonly db = new Database(),
     private readonly tools = browserTools,
-  ) {}
+  ) {
+    this.contents = new ContentStorage(db, tools.now);
+  }
 
   /** Loads a machine and brings it up to date. What cannot be read is left as it is and handed out raw. */
   async load(id: string): Promise<Loaded> {

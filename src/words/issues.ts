@@ -30,6 +30,10 @@ const words: Record<FormatCode, FormatWords> = {
     why: String(params.why),
   }),
   'file-too-large': ({ params }) => ({ wanted: `a file of at most ${params.most} bytes` }),
+  'part-too-large': ({ params }) => ({
+    wanted: `at most ${params.most} bytes in this part of the machine`,
+    why: 'the file that it is exported to could not be opened again',
+  }),
   'too-deep': ({ params }) => ({ wanted: `at most ${params.most} levels of nesting` }),
   'not-json': ({ params }) => ({
     wanted: 'a JSON file written by this application',

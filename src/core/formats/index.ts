@@ -2,12 +2,16 @@ export {
   fileName,
   fileTooLarge,
   MAX_FILE_BYTES,
+  MAX_WHOLE_BYTES,
+  type OpenedFile,
   projectFileName,
   readProjectFile,
   readProjectValue,
   writeProjectFile,
+  writeWholeFile,
 } from './project-file';
 export { type CurvePoint, type CurveRead, readCurveCsv } from './curve-csv';
 export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';
 export { type Computable, computable } from './computable';
+export type { Contents } from './contents';
 export { drawingSvg } from './drawing-svg';

@@ -3,7 +3,7 @@ import { axesShape, axisSchema } from './axes/schema';
 import type { Axis } from './axes/schema';
 import { briefShape } from './brief/schema';
 import type { MeasurePath } from './edit';
-import { filesShape } from './files/schema';
+import { contentsSchema, filesShape } from './files/schema';
 import { type Caps, declaredIn, id, name, text } from './input';
 import type { FieldRule } from './measure';
 import { partsShape } from './parts/schema';
@@ -64,9 +64,9 @@ export function fieldRuleAt(path: string): FieldRule | undefined {
 /** Least and greatest length of the list or text at a path from the root; undefined where neither stands. */
 export const capsAt = (path: string): Caps | undefined => inProject.caps[pattern(path)];
 
-/** The published JSON Schema of the current version (draft 2020-12). */
+/** The published JSON Schema of a file of the current version (draft 2020-12). */
 export const projectJsonSchema = (): object => ({
-  ...z.toJSONSchema(projectSchema),
+  ...z.toJSONSchema(projectSchema.extend({ contents: contentsSchema.optional() })),
   title: 'Rugged Carriage machine',
   $comment: 'Ranges and rules between fields are checked on import as well; docs/project-file.md lists them.',
 });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { readProjectFile, readProjectValue } from '@/core/formats';
+import { readProjectFile, readProjectValue, writeProjectFile } from '@/core/formats';
 import { demoMachines } from '@/demo';
 import {
+  applyEdits,
   change,
   type Edit,
   guess,
@@ -33,6 +34,29 @@ describe('the gate', () => {
       ok: true,
       issues: [],
     });
+  });
+  it('refuses what the exported file could not hold, and lets it be made smaller again', () => {
+    const part = (i: number) => ({
+      id: `p${i}`,
+      family: 'motor',
+      name: 'é'.repeat(70),
+      values: Object.fromEntries(Array.from({ length: 12 }, (_, j) => [`v${j}`, 'é'.repeat(70)])),
+      price: null,
+      onHand: 0,
+      note: '',
+    });
+    const parts = (n: number): Edit[] => [
+      { path: 'ownParts', value: Array.from({ length: n }, (_, i) => part(i)) as never },
+    ];
+    expect(change(machine, parts(300)).ok).toBe(true);
+    const refused = change(machine, parts(600));
+    expect(refused).toMatchObject({ ok: false, issues: [{ code: 'part-too-large', path: ['ownParts'] }] });
+    // One that came in larger, by a file, may shrink step by step.
+    const large = applyEdits(machine, parts(600));
+    expect(change(large, parts(590)).ok).toBe(true);
+    // As large as may be in every field at once, it can be read again.
+    const full = applyEdits(machine, parts(400));
+    expect(readProjectFile(writeProjectFile(full)).ok).toBe(true);
   });
   it.each<readonly [string, Edit[], string, string]>([
     [

@@ -6,6 +6,14 @@ import { type Issue, keysOf } from './issue';
 import { issueOfZod } from './open';
 import { applyEdits } from './path';
 
+/**
+ * Bytes that a field of the document may take as JSON. Six of its fields can grow so far; with the rest they
+ * stay below the 5 MB that an import reads.
+ */
+const MOST_PART_BYTES = 800_000;
+/** What one letter takes at most. */
+const LETTER_BYTES = 3;
+
 /*
  * The gate through which every new change of a machine goes, wherever it comes from: typed, a remedy, a pin.
  * What passes is what an import would open, so nothing is ever written that cannot be read again. Undo leads
@@ -44,6 +52,24 @@ function parseChanged(schema: unknown, after: unknown, before: unknown, path: Pa
 
 const keyOf = ({ code, path }: Issue) => `${code} ${path.join('.')}`;
 
+/** Fields that grew beyond what the exported file may hold. Only what changed is measured. */
+function tooLarge(after: Project, before: Project): Issue[] {
+  const fields = Object.keys(after) as (keyof Project)[];
+  return fields.flatMap((field): Issue[] => {
+    if (after[field] === before[field]) return [];
+    const text = JSON.stringify(after[field]);
+    // Only a text that may be too long is measured in bytes.
+    if (text.length * LETTER_BYTES <= MOST_PART_BYTES) return [];
+    const bytes = new TextEncoder().encode(text).length;
+    if (bytes <= MOST_PART_BYTES) return [];
+    const had = JSON.stringify(before[field]).length;
+    if (text.length <= had) return [];
+    return [
+      { code: 'part-too-large', path: [field], read: `${bytes} bytes`, params: { most: MOST_PART_BYTES } },
+    ];
+  });
+}
+
 /**
  * What is wrong with a state of a machine that was not wrong before. Of rules between fields only what the
  * change brings in counts, so that a machine that breaks one can be mended step by step.
@@ -53,6 +79,8 @@ export function issuesBroughtIn(before: Project, after: Project, touched?: strin
   const found: Issue[] = [];
   parseChanged(projectSchema, after, before, [], found);
   if (found.length) return found;
+  const large = tooLarge(after, before);
+  if (large.length) return large;
   const issues = projectIssues(after, touched, before);
   if (!issues.length) return issues;
   const had = new Set(projectIssues(before, touched).map(keyOf));

@@ -2,7 +2,7 @@ export * from './axes';
 export * from './brief';
 export * from './structure';
 export type { OwnPart } from './parts';
-export { type FileEntry, MOST_FILE_BYTES } from './files';
+export { contentsSchema, type FileEntry, MOST_FILE_BYTES } from './files';
 export {
   type Body,
   type MaterialId,
@@ -49,7 +49,7 @@ export {
 } from './measure';
 export { mendOf } from './mend';
 export { migrate } from './migrate';
-export { openProject, type Opened } from './open';
+export { issueOfZod, openProject, type Opened } from './open';
 export { applyEdits, getAt, put, putInAxis, setAt } from './path';
 export type { Doc, SliceSteps } from './slice';
 export { type MachineNames, startingProject } from './starting';

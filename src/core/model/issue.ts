@@ -23,6 +23,7 @@ export type FormatCode =
   | 'wrong-variant'
   | 'wrong-length'
   | 'wrong-form'
+  | 'part-too-large'
   | 'no-such-place';
 
 export type IssueCode = FormatCode | RuleCode;

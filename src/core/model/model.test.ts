@@ -94,10 +94,12 @@ describe('a project file', () => {
     expect(({} as Record<string, unknown>).polluted).toBeUndefined();
   });
 
-  it('refuses more than 5 MB unread', () => {
-    expect(readProjectFile(' '.repeat(5 * 1024 * 1024 + 1))).toMatchObject({
+  it('refuses a document of more than 5 MB, and any file of more than 80 MB unread', () => {
+    const document = ' '.repeat(5 * 1024 * 1024) + demoText;
+    expect(readProjectFile(document)).toMatchObject({ ok: false, issues: [{ code: 'file-too-large' }] });
+    expect(readProjectFile(' '.repeat(80 * 1024 * 1024 + 1))).toMatchObject({
       ok: false,
-      issues: [{ code: 'file-too-large' }],
+      issues: [{ code: 'file-too-large', params: { most: 80 * 1024 * 1024 } }],
     });
   });
 

@@ -1,6 +1,6 @@
 export { AppFrame } from './app-frame';
 export { downloadText } from './download';
-export { exportMachine } from './export';
+export { useExport } from './export';
 export { type MachineEditor, machineEditor } from './editor';
 export { MachineFrame } from './machine-frame';
 export { MachineProvider, type OpenMachine, type Trial, useMachine, useTrial } from './machine-context';

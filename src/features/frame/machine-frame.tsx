@@ -16,7 +16,7 @@ import {
 import { Shell } from '@/ui/shell';
 import { explainIssue } from '@/words';
 import { downloadText } from './download';
-import { exportMachine } from './export';
+import { useExport } from './export';
 import styles from './frame.module.css';
 import { MachineProvider } from './machine-context';
 import { ReportsProvider } from './reports-context';
@@ -98,6 +98,7 @@ function Unreadable({ loaded }: { loaded: Extract<FailedLoad, { reason: 'unreada
   const storage = useStorage();
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
+  const exportMachine = useExport();
   const open = async (project: Project) => {
     const added = await storage?.add({ ...project, id: crypto.randomUUID() });
     if (added?.ok) router.push(machineHref('machine', added.id));

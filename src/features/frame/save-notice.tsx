@@ -5,7 +5,7 @@ import { type ReactNode, useEffect, useState } from 'react';
 import { type SaveState, type Session, useSessionState } from '@/session';
 import { askToKeep, type Space } from '@/storage';
 import { Notice } from '@/ui/notice';
-import { exportMachine } from './export';
+import { useExport } from './export';
 
 /** Above this share of the quota the user is told in time. */
 const NEARLY_FULL = 0.9;
@@ -21,6 +21,7 @@ export function SaveNotice({ session }: { session: Session }) {
   const save = useSessionState(session, (s) => s.save);
   const edited = useSessionState(session, (s) => s.history.past.length > 0);
   const [space, setSpace] = useState<Space | null>(null);
+  const exportMachine = useExport();
   // Asked at the first edit: a browser grants it rather to somebody who works than to somebody who looks.
   useEffect(() => {
     if (edited) void askToKeep(navigator.storage).then(setSpace);

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { put } from '@/core/model';
 import { useSessionState } from '@/session';
 import { Action } from '@/ui/action';
-import { exportMachine } from './export';
+import { useExport } from './export';
 import { useMachine } from './machine-context';
 import styles from './sheet-head.module.css';
 import { machineHref } from './stations';
@@ -21,6 +21,7 @@ export function SheetTools({ children }: { children?: ReactNode }) {
   const { mode, systemMode, setMode } = useColorScheme();
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   const last = past[past.length - 1];
+  const exportMachine = useExport();
   const metric = project.units === 'metric';
   const stored = save === 'saved' ? 'stored' : save === 'saving' ? 'storing…' : 'not stored';
   return (

@@ -2,7 +2,7 @@
 
 import { fieldRuleAt, getAt, type Issue, mendOf, projectIssues } from '@/core/model';
 import { MachineField } from '@/features/fields';
-import { exportMachine, useMachine } from '@/features/frame';
+import { useExport, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { inputText, issueText } from '@/words';
 import styles from './mend.module.css';
@@ -28,6 +28,7 @@ function placeOf({ path }: Issue, project: { readonly axes: readonly { readonly 
  */
 export function MendSheet() {
   const { project, editor, system } = useMachine();
+  const exportMachine = useExport();
   const issues = projectIssues(project);
   return (
     <div className={styles.mend}>

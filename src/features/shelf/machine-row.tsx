@@ -8,7 +8,7 @@ import { useEffect, useState } from 'react';
 import type { Verdict } from '@/core/findings';
 import { axisReport, loadedAxes } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { exportMachine, machineHref } from '@/features/frame';
+import { machineHref, useExport } from '@/features/frame';
 import { useStorage } from '@/session';
 import type { MachineHead } from '@/storage';
 import { VerdictMark } from '@/ui/verdict-mark';
@@ -55,6 +55,7 @@ function useRow({ id, stamp }: MachineHead): Row {
 export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDelete: () => void }) {
   const { id, name, savedAt } = machine;
   const row = useRow(machine);
+  const exportMachine = useExport();
   const when = new Date(savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
   return (
     <li className={styles.row}>

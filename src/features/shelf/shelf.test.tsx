@@ -2,8 +2,10 @@ import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { describe, expect, it } from 'vitest';
+import { writeWholeFile } from '@/core/formats';
 import { StorageProvider } from '@/session';
-import { demoText } from '@test/helpers/demo';
+import { Database, hashOf, MachineStorage } from '@/storage';
+import { demoProject, demoText } from '@test/helpers/demo';
 import { push } from '@test/helpers/navigation';
 import { Shelf } from './shelf';
 
@@ -46,15 +48,40 @@ describe('the list of machines', () => {
     expect(screen.getByText(/format: read “x”/)).toBeInTheDocument();
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router (copy)' })).toBeInTheDocument();
   });
-  it('refuses a file of more than 5 MB without reading it', async () => {
+  it('refuses a file of more than 80 MB without reading it', async () => {
     show(false);
     await screen.findByText('No machine yet');
-    const large = file('film.json', ' '.repeat(5 * 1024 * 1024 + 1));
+    const large = file('film.json', '');
+    Object.defineProperty(large, 'size', { value: 80 * 1024 * 1024 + 1 });
     large.text = () => {
       throw new Error('it was read');
     };
     await userEvent.upload(screen.getByLabelText('Machine files'), large);
     expect(await screen.findByText(/film\.json was not imported/)).toBeInTheDocument();
+  });
+  it('keeps what came along with a machine, and says what is not what its hash says', async () => {
+    const bytes = Uint8Array.from([1, 2, 3]);
+    const hash = await hashOf(bytes);
+    const entry = (id: string, of: string) => ({
+      id,
+      name: `${id}.png`,
+      type: 'image/png',
+      bytes: 3,
+      hash: of,
+    });
+    const other = 'a'.repeat(64);
+    const project = { ...demoProject(), files: [entry('photo', hash), entry('other', other)] };
+    const contents = new Map([bytes, bytes].map((b, i) => [[hash, other][i]!, b]));
+    show(false);
+    await screen.findByText('No machine yet');
+    await userEvent.upload(
+      screen.getByLabelText('Machine files'),
+      file('with.json', writeWholeFile(project, contents).text),
+    );
+    expect(await screen.findByText(/other\.png: its content is not what its hash says/)).toBeInTheDocument();
+    const kept = new MachineStorage(new Database()).contents;
+    expect([...(await kept.get(hash))!]).toEqual([...bytes]);
+    expect(await kept.get(other)).toBeUndefined();
   });
   it('a new machine opens on the bench', async () => {
     show(false);

@@ -1,7 +1,13 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
+import {
+  type Contents,
+  fileTooLarge,
+  MAX_WHOLE_BYTES,
+  type OpenedFile,
+  readProjectFile,
+} from '@/core/formats';
 import type { Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useStorage } from '@/session';
@@ -24,13 +30,13 @@ export const storageText = (problem: StorageProblem): string =>
     : `The browser’s storage does not answer: ${problem.cause}`;
 
 /** Reads a machine file, or says why not. */
-async function readMachine(file: File): Promise<Project | RefusedFile> {
-  if (file.size > MAX_FILE_BYTES)
-    return { file: file.name, reasons: [explainIssue(fileTooLarge(file.size))] };
-  const read = await readText(file, MAX_FILE_BYTES);
+async function readMachine(file: File): Promise<Extract<OpenedFile, { ok: true }> | RefusedFile> {
+  if (file.size > MAX_WHOLE_BYTES)
+    return { file: file.name, reasons: [explainIssue(fileTooLarge(file.size, MAX_WHOLE_BYTES))] };
+  const read = await readText(file, MAX_WHOLE_BYTES);
   if (!read.ok) return { file: file.name, reasons: [read.reason] };
   const opened = readProjectFile(read.text);
-  if (opened.ok) return opened.project;
+  if (opened.ok) return opened;
   return { file: file.name, reasons: opened.issues.slice(0, MOST_REASONS).map(explainIssue) };
 }
 
@@ -77,6 +83,26 @@ export function useShelf(withDemo: boolean) {
     [storage],
   );
 
+  /** Keeps what came along with a machine; gives what could not be kept, in words. */
+  const keep = useCallback(
+    async ({ files }: Project, contents: Contents): Promise<string[]> => {
+      if (!storage || !contents.size) return [];
+      const named = (hash: string) => files.find((f) => f.hash === hash);
+      try {
+        const wrong = await storage.contents.keep(contents, (hash) => named(hash)?.type ?? '');
+        return wrong.map(
+          (hash) =>
+            `${named(hash)?.name ?? hash.slice(0, 8)}: its content is not what its hash says; left out.`,
+        );
+      } catch (cause) {
+        return [
+          `What came along could not be kept: ${cause instanceof Error ? cause.message : String(cause)}`,
+        ];
+      }
+    },
+    [storage],
+  );
+
   /** Takes machine files; gives the names of those that were taken. */
   const take = useCallback(
     async (files: readonly File[]): Promise<string[]> => {
@@ -84,13 +110,19 @@ export function useShelf(withDemo: boolean) {
       const not: RefusedFile[] = [];
       for (const file of files) {
         const read = await readMachine(file);
-        if ('reasons' in read) not.push(read);
-        else if (await add(read)) names.push(read.name);
+        if ('reasons' in read) {
+          not.push(read);
+          continue;
+        }
+        const { project, contents } = read;
+        const wrong = await keep(project, contents);
+        if (wrong.length) not.push({ file: file.name, reasons: wrong });
+        if (await add(project)) names.push(project.name);
       }
       setRefused(not);
       return names;
     },
-    [add],
+    [add, keep],
   );
 
   return { storage, machines, problem, setProblem, refused, setRefused, add, take };

@@ -1,2 +1,2 @@
-export { type FileEntry, filesShape, MOST_FILE_BYTES } from './schema';
+export { contentsSchema, type FileEntry, filesShape, MOST_FILE_BYTES } from './schema';
 export { filesSteps } from './migrations';

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { id, list, name, text } from '../input';
 
+const HASH = /^[0-9a-f]{64}$/;
+
 /** Largest file that a machine keeps, bytes. */
 export const MOST_FILE_BYTES = 20 * 1024 * 1024;
 
@@ -15,8 +17,17 @@ const fileEntry = z.strictObject({
   type: text(100),
   bytes: z.number().int().min(0).max(MOST_FILE_BYTES),
   /** SHA-256 of the content, lower-case hexadecimal. */
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  hash: z.string().regex(HASH),
 });
+
+/**
+ * Contents as they travel in an exported file beside the document: in base 64, by hash. That they are what
+ * their hash says is for who keeps them.
+ */
+export const contentsSchema = z.record(
+  z.string().regex(HASH),
+  z.string().meta({ contentEncoding: 'base64' }),
+);
 
 /** What the slice owns in the document. */
 export const filesShape = { files: list(fileEntry, 2000) };
