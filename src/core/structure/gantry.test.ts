@@ -4,7 +4,8 @@ import { firstFrequency, supports } from '@test/helpers/beam-fe';
 import { type Frame, GRAVITY, prepare, type Ready, solve } from './frame';
 import { bedFlexibility, pairFlexibility } from './bed';
 import { buildGantry, type GantryInput, type Six } from './gantry';
-import { type Base, type Carried, type GantryAnswer, solveGantry } from './solve';
+import type { Base, Carried, GantryAnswer } from './answer';
+import { solveGantry } from './solve';
 
 const beam: MemberProperties = {
   EA: 6e8,

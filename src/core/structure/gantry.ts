@@ -47,95 +47,125 @@ const COLUMN_PIECES = 4;
  */
 const TIED = 1e11;
 
-/**
- * Numbers the nodes so that those that meet stand close together: the narrower the band, the quicker the
- * answer.
- */
-export function buildGantry(input: GantryInput, feetStiffness: readonly number[]): Gantry {
-  const { kind, length, height, beam, spacing, column, pieces } = input;
-  const offsets = spacing > 0 ? [spacing / 2, -spacing / 2] : [0];
-  const nodes: Vector[] = [];
-  const elements: FrameElement[] = [];
-  const joints: { a: number; b: number; stiffness: readonly number[]; group: string }[] = [];
-  const node = (v: Vector) => nodes.push(v) - 1;
-  const member = (a: number, b: number, m: MemberProperties, group: string) => {
-    elements.push({ a, b, member: m, group });
-    return b;
-  };
-  const jointed = input.corner !== null || input.lift !== null;
+type Joint = Frame['joints'][number];
+type Ground = Frame['grounds'][number];
+
+/** A frame in the making: nodes by their numbers, members and ties between them. */
+class Made {
+  readonly nodes: Vector[] = [];
+  readonly elements: FrameElement[] = [];
+  readonly joints: Joint[] = [];
+  /** Heights of the beams above the middle between them, the upper one first; m. */
+  readonly offsets: readonly number[];
+  /**
+   * Corners that give, or a beam that is lifted on its posts: columns and beams then have ends of their
+   * own.
+   */
+  readonly jointed: boolean;
+
+  constructor(readonly input: GantryInput) {
+    const { spacing, corner, lift } = input;
+    this.offsets = spacing > 0 ? [spacing / 2, -spacing / 2] : [0];
+    this.jointed = corner !== null || lift !== null;
+  }
+
+  node(at: Vector): number {
+    return this.nodes.push(at) - 1;
+  }
+
+  member(a: number, b: number, of: MemberProperties, group: string): void {
+    this.elements.push({ a: Math.min(a, b), b: Math.max(a, b), member: of, group });
+  }
+
+  /** Ties the end of a beam to the top of a column. */
+  tie(a: number, b: number): void {
+    const { lift, corner } = this.input;
+    const turn = corner ?? TIED;
+    const stiffness = lift ?? [TIED, TIED, TIED, turn, turn, turn];
+    this.joints.push({ a, b, stiffness, group: lift ? 'lift' : 'corner' });
+  }
 
   /** Heights at which a column has nodes, from below. */
-  const heights = () => {
-    const ends = offsets.map((o) => height + o).sort((a, b) => a - b);
+  private heights(): number[] {
+    const ends = this.offsets.map((o) => this.input.height + o).sort((a, b) => a - b);
     const low = ends[0]!;
-    return [
-      ...(low > 1e-9 ? Array.from({ length: COLUMN_PIECES }, (_, i) => (low * i) / COLUMN_PIECES) : []),
-      ...ends,
-    ];
-  };
-  /** A column at y; gives its foot and the node at each beam, the upper beam first. */
-  const raise = (y: number, up: boolean): { foot: number; tops: number[] } => {
-    const at = heights();
-    const order = up ? at : [...at].reverse();
-    const made = order.map((z) => node([0, y, z]));
-    for (let i = 1; i < made.length; i++)
-      member(Math.min(made[i - 1]!, made[i]!), Math.max(made[i - 1]!, made[i]!), column, 'column');
-    const upward = up ? made : [...made].reverse();
-    return { foot: upward[0]!, tops: offsets.map((_, i) => upward[upward.length - 1 - i]!) };
-  };
+    const below = low > 1e-9 ? COLUMN_PIECES : 0;
+    return [...Array.from({ length: below }, (_, i) => (low * i) / COLUMN_PIECES), ...ends];
+  }
 
-  const first = raise(0, true);
-  const beams: number[][] = offsets.map(() => []);
-  const along = (i: number) => (length * i) / pieces;
-  const tie = (a: number, b: number) => {
-    const turn = input.corner ?? TIED;
-    joints.push({
-      a,
-      b,
-      stiffness: input.lift ?? [TIED, TIED, TIED, turn, turn, turn],
-      group: input.lift ? 'lift' : 'corner',
-    });
-  };
+  /** A column at y; gives its foot and the node at each beam, the upper beam first. */
+  column(y: number, upward: boolean): { foot: number; tops: number[] } {
+    const at = this.heights();
+    const made = (upward ? at : at.reverse()).map((z) => this.node([0, y, z]));
+    for (let i = 1; i < made.length; i++) this.member(made[i - 1]!, made[i]!, this.input.column, 'column');
+    const rising = upward ? made : made.reverse();
+    return { foot: rising[0]!, tops: this.offsets.map((_, i) => rising[rising.length - 1 - i]!) };
+  }
+}
+
+/** The nodes of the beams from the first column on; a rigid second column has their last ones. */
+function beamNodes(made: Made, tops: readonly number[]): number[][] {
+  const { kind, length, height, pieces } = made.input;
+  const beams: number[][] = made.offsets.map(() => []);
   for (let i = 0; i <= pieces; i++)
-    offsets.forEach((o, b) => {
-      const last = i === pieces && kind === 'portal';
-      if (i === 0 && !jointed) beams[b]!.push(first.tops[b]!);
-      else if (last && !jointed) return;
-      else beams[b]!.push(node([0, along(i), height + o]));
-      if (i === 0 && jointed) tie(first.tops[b]!, beams[b]![0]!);
+    made.offsets.forEach((o, b) => {
+      const shared = !made.jointed && kind === 'portal' && i === pieces;
+      if (shared) return;
+      const first = i === 0 && !made.jointed;
+      beams[b]!.push(first ? tops[b]! : made.node([0, (length * i) / pieces, height + o]));
+      if (i === 0 && made.jointed) made.tie(tops[b]!, beams[b]![0]!);
     });
-  const feet = [first.foot];
+  return beams;
+}
+
+/** The far end: a second column, or a plate across the tips of two arms. Gives the foot of the column. */
+function farEnd(made: Made, beams: number[][]): number[] {
+  const { kind, length, pieces } = made.input;
   if (kind === 'portal') {
-    const second = raise(length, false);
-    offsets.forEach((_, b) => {
-      if (jointed) tie(beams[b]![pieces]!, second.tops[b]!);
-      else beams[b]!.push(second.tops[b]!);
+    const second = made.column(length, false);
+    beams.forEach((beam, b) => {
+      if (made.jointed) made.tie(beam[pieces]!, second.tops[b]!);
+      else beam.push(second.tops[b]!);
     });
-    feet.push(second.foot);
-  } else if (offsets.length === 2) {
-    // A plate across the tips of two arms keeps them at one height; it may turn with them.
-    joints.push({
-      a: beams[0]![pieces]!,
-      b: beams[1]![pieces]!,
+    return [second.foot];
+  }
+  const [upper, lower] = beams;
+  // The plate keeps them at one height; it may turn with them.
+  if (upper && lower)
+    made.joints.push({
+      a: upper[pieces]!,
+      b: lower[pieces]!,
       stiffness: [0, 0, TIED, 0, 0, 0],
       group: 'corner',
     });
-  }
-  for (const b of beams) for (let i = 1; i <= pieces; i++) member(b[i - 1]!, b[i]!, beam, 'beam');
-  const grounds: { node: number; stiffness: readonly number[]; group: string }[] = feet.map((n, i) => ({
-    node: n,
+  return [];
+}
+
+/** A support under the lowest beam, at the node that is nearest to it. */
+function propOf({ prop, length, pieces }: GantryInput, beams: readonly (readonly number[])[]): Ground[] {
+  if (!prop) return [];
+  const at = Math.round((Math.min(prop.at, length) / length) * pieces);
+  return [{ node: beams.at(-1)![at]!, stiffness: [0, 0, prop.stiffness, 0, 0, 0], group: 'prop' }];
+}
+
+/**
+ * Builds the frame. Nodes are numbered so that those that meet stand close together: the narrower the band,
+ * the quicker the answer.
+ * @param feetStiffness what is put under the feet to factor the frame with, six a foot.
+ */
+export function buildGantry(input: GantryInput, feetStiffness: readonly number[]): Gantry {
+  const made = new Made(input);
+  const first = made.column(0, true);
+  const beams = beamNodes(made, first.tops);
+  const feet = [first.foot, ...farEnd(made, beams)];
+  for (const b of beams) for (let i = 1; i < b.length; i++) made.member(b[i - 1]!, b[i]!, input.beam, 'beam');
+  const under = feet.map((node, i): Ground => ({
+    node,
     stiffness: feetStiffness.slice(6 * i, 6 * i + 6),
     group: 'base',
   }));
-  if (input.prop) {
-    const at = Math.round((Math.min(input.prop.at, length) / length) * pieces);
-    grounds.push({
-      node: beams[beams.length - 1]![at]!,
-      stiffness: [0, 0, input.prop.stiffness, 0, 0, 0],
-      group: 'prop',
-    });
-  }
-  const frame: Frame = { nodes, elements, grounds, joints };
+  const { nodes, elements, joints, offsets } = made;
+  const frame: Frame = { nodes, elements, joints, grounds: [...under, ...propOf(input, beams)] };
   // The ends of a piece of both beams are looked at together.
   return { prepared: prepare(frame, offsets.length === 2 ? 3 : 1), beams, offsets, feet };
 }

@@ -9,6 +9,6 @@ export {
   type GantrySolved,
   type Series,
   type Share,
-  solveGantry,
   type Station,
-} from './solve';
+} from './answer';
+export { solveGantry } from './solve';

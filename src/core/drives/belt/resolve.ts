@@ -4,16 +4,19 @@ import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import {
   forceOnStrand,
-  givenSpeed,
+  givenSpeeds,
   joinLinks,
-  lineInertia,
-  linePlay,
+  losses,
   placeOnLine,
   pullOnShaft,
-  shaftBending,
+  runningInertia,
+  runoutFigure,
+  shaftConcern,
+  shaftFigures,
+  thrustLimit,
+  unknownsOf,
 } from '../line';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
-import { rollingBackEfficiency } from '../screw/efficiency';
 import {
   beltPull,
   beltRate,
@@ -33,6 +36,13 @@ function softest({ arrangement, centreDistance }: BeltDrive, travel: number): nu
 
 const stiffnessOf = ({ arrangement }: BeltDrive) => (arrangement === 'loop' ? loopStiffness : openStiffness);
 
+/** What the tension pulls at the motor's shaft. */
+const pullOf = (drive: BeltDrive, sheet: Worksheet) =>
+  sheet.apply(pullOnShaft, { pretension: drive.pretension.si, wrap: drive.wrap.si }, 'shaft-load', {
+    pretension: 'drive.pretension',
+    wrap: 'drive.wrap',
+  });
+
 function concernsOf(
   drive: BeltDrive,
   mesh: number,
@@ -40,12 +50,6 @@ function concernsOf(
   sheet: Worksheet,
 ): Checked<DriveConcern>[] {
   const one = forceOnStrand(drive, thrust, sheet);
-  const shaft = sheet.apply(
-    pullOnShaft,
-    { pretension: drive.pretension.si, wrap: drive.wrap.si },
-    'shaft-load',
-    { pretension: 'drive.pretension', wrap: 'drive.wrap' },
-  );
   return [
     atLeast({
       code: 'belt-tension',
@@ -67,19 +71,7 @@ function concernsOf(
         params: { teeth: drive.teeth.si },
       }),
     ),
-    ...(drive.shaftLoadLimit
-      ? [
-          atLeast({
-            code: 'shaft-load' as const,
-            path: 'drive.shaftLoadLimit',
-            kind: 'force',
-            have: drive.shaftLoadLimit.si,
-            need: shaft,
-            line: 'shaft-load',
-            params: {},
-          }),
-        ]
-      : []),
+    ...shaftConcern(drive, pullOf(drive, sheet)),
   ];
 }
 
@@ -100,36 +92,39 @@ function figuresOf(drive: BeltDrive, sheet: Worksheet): DriveFigure[] {
       ),
       line: 'belt.note',
     },
-    {
-      id: 'shaft-radial',
-      value: sheet.apply(
-        pullOnShaft,
-        { pretension: drive.pretension.si, wrap: drive.wrap.si },
-        'shaft-load',
-        { pretension: 'drive.pretension', wrap: 'drive.wrap' },
-      ),
-      line: 'shaft-load',
-    },
-    {
-      id: 'shaft-bending',
-      value: sheet.apply(
-        shaftBending,
-        {
-          radial: pullOnShaft.evaluate({ pretension: drive.pretension.si, wrap: drive.wrap.si }),
-          overhang: drive.overhang.si,
-        },
-        'shaft-bending',
-        { radial: '#shaft-load', overhang: 'drive.overhang' },
-      ),
-      line: 'shaft-bending',
-    },
-    {
-      id: 'once-per-turn',
-      value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }),
-      line: 'once-per-turn',
-    },
+    ...shaftFigures(drive, pullOf(drive, sheet), sheet),
+    runoutFigure(drive, sheet),
     // No growth by heat: cords of glass, aramid and steel differ by more than the figure would be worth.
   ];
+}
+
+/** The belt alone, at the softest place and at any. */
+function beltSprings(drive: BeltDrive, travel: Quantity<'length'>, sheet: Worksheet) {
+  const rate = sheet.apply(
+    beltRate,
+    { specific: drive.specificStiffness.si, width: drive.width.si },
+    'belt.rate',
+    { specific: 'drive.specificStiffness', width: 'drive.width' },
+  );
+  const centre = drive.centreDistance.si;
+  const place = quantity('length', softest(drive, travel));
+  const formula = stiffnessOf(drive);
+  const worst = sheet.apply(formula, { rate, place, centre }, 'stiffness.belt', {
+    rate: '#belt.rate',
+    centre: 'drive.centreDistance',
+  });
+  const at = (p: number) =>
+    formula.evaluate({ rate, place: quantity('length', placeOnLine(centre, travel, p)), centre });
+  return { worst, at };
+}
+
+/** The pull that the teeth in mesh allow. */
+function pullLimit(drive: BeltDrive, mesh: Quantity<'ratio'>, sheet: Worksheet) {
+  const pull = sheet.apply(beltPull, { allowed: drive.allowedPull.si, mesh }, 'belt-pull', {
+    allowed: 'drive.allowedPull',
+    mesh: '#belt.mesh',
+  });
+  return thrustLimit(drive, 'belt-pull', pull, 'drive.allowedPull');
 }
 
 /**
@@ -150,76 +145,24 @@ export function resolveBelt(
     teeth: 'drive.teeth',
     wrap: 'drive.wrap',
   });
-  const pull = sheet.apply(beltPull, { allowed: drive.allowedPull.si, mesh }, 'belt-pull', {
-    allowed: 'drive.allowedPull',
-    mesh: '#belt.mesh',
-  });
-  const rate = sheet.apply(
-    beltRate,
-    { specific: drive.specificStiffness.si, width: drive.width.si },
-    'belt.rate',
-    { specific: 'drive.specificStiffness', width: 'drive.width' },
-  );
-  const centre = drive.centreDistance.si;
-  const place = quantity('length', softest(drive, travel));
-  const belt = sheet.apply(stiffnessOf(drive), { rate, place, centre }, 'stiffness.belt', {
-    rate: '#belt.rate',
-    centre: 'drive.centreDistance',
-  });
-  const stiffness = joinLinks(drive, k, [{ id: 'belt', value: belt, source: '#stiffness.belt' }], [], sheet);
-  const others = 1 / stiffness.value - 1 / belt;
+  const belt = beltSprings(drive, travel, sheet);
+  const link = { id: 'belt', value: belt.worst, source: '#stiffness.belt' };
+  const stiffness = joinLinks(drive, k, [link], [], sheet);
+  const others = 1 / stiffness.value - 1 / belt.worst;
   // The open belt stands; only a loop runs along.
-  const moving = quantity('length', drive.arrangement === 'loop' ? 2 * centre : 0);
+  const moving = quantity('length', drive.arrangement === 'loop' ? 2 * drive.centreDistance.si : 0);
   return {
     k,
-    efficiency: drive.efficiency.si,
-    efficiencySource: 'drive.efficiency',
-    backEfficiency: sheet.apply(rollingBackEfficiency, { eta: drive.efficiency.si }, 'drive.backEfficiency', {
-      eta: 'drive.efficiency',
-    }),
-    drag: drive.bearingDrag.si,
-    dragSource: 'drive.bearingDrag',
-    inertia: sheet.apply(
-      lineInertia,
-      { wheels: drive.inertia.si, lineMass: drive.lineMass.si, length: moving, k },
-      'drive.inertia',
-      { wheels: 'drive.inertia', lineMass: 'drive.lineMass', length: 'drive.centreDistance', k: '#drive.k' },
-    ),
-    inertiaSource: '#drive.inertia',
-    speedLimits: drive.maxSpeed
-      ? [
-          {
-            id: 'line-speed',
-            limit: sheet.apply(givenSpeed, { limit: drive.maxSpeed.si }, 'line-speed', {
-              limit: 'drive.maxSpeed',
-            }),
-            line: 'line-speed',
-          },
-        ]
-      : [],
-    thrustLimit: {
-      code: 'belt-pull',
-      limit: quantity('force', pull / (drive.crossShaft ? drive.worstShare.si : 1)),
-      line: 'belt-pull',
-      path: 'drive.allowedPull',
-    },
+    ...losses(drive, sheet),
+    ...runningInertia(drive, moving, k, sheet),
+    speedLimits: givenSpeeds(drive, sheet),
+    thrustLimit: pullLimit(drive, mesh, sheet),
     stiffness,
-    stiffnessAt: (at) =>
-      1 /
-      (1 /
-        stiffnessOf(drive).evaluate({
-          rate,
-          place: quantity('length', placeOnLine(centre, travel, at)),
-          centre,
-        }) +
-        others),
+    stiffnessAt: (at) => 1 / (1 / belt.at(at) + others),
     heatCompression: quantity('force', 0),
     play: () => [{ id: 'belt-teeth', value: drive.play?.si ?? null, source: 'drive.play' }],
     concerns: (to) => concernsOf(drive, mesh, thrust, to),
     figures: (to) => figuresOf(drive, to),
-    unknowns: [
-      ...(drive.shaftLoadLimit ? [] : [{ path: 'drive.shaftLoadLimit', effect: 'shaft-load' }]),
-      ...(drive.play ? [] : [{ path: 'drive.play', effect: 'play' }]),
-    ],
+    unknowns: unknownsOf(drive, drive.play ? null : 'drive.play'),
   };
 }

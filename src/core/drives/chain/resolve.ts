@@ -1,20 +1,22 @@
-import { atLeast, atMost, type Checked, comfort } from '@/core/findings';
-import { screwSteel } from '@/core/catalogue';
+import { atMost, type Checked, comfort } from '@/core/findings';
 import type { ChainDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import {
   forceOnStrand,
-  givenSpeed,
+  givenSpeeds,
+  heatFigure,
   joinLinks,
-  lineInertia,
-  linePlay,
+  losses,
   placeOnLine,
-  shaftBending,
+  runningInertia,
+  runoutFigure,
+  shaftConcern,
+  shaftFigures,
+  thrustLimit,
+  unknownsOf,
 } from '../line';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
-import { rollingBackEfficiency } from '../screw/efficiency';
-import { heatGrowth } from '../screw/heat';
 import {
   chainPull,
   chainSag,
@@ -87,18 +89,7 @@ function concernsOf(drive: ChainDrive, thrust: Quantity<'force'>, sheet: Workshe
         }),
       ),
     );
-  if (drive.shaftLoadLimit)
-    found.push(
-      atLeast({
-        code: 'shaft-load',
-        path: 'drive.shaftLoadLimit',
-        kind: 'force',
-        have: drive.shaftLoadLimit.si,
-        need: shaftOf(drive, thrust, sheet),
-        line: 'shaft-load',
-        params: {},
-      }),
-    );
+  found.push(...shaftConcern(drive, shaftOf(drive, thrust, sheet)));
   return found;
 }
 
@@ -125,7 +116,7 @@ function figuresOf(
       line: 'chain.ripple',
     },
     ...(drive.laid === 'free' ? [{ id: 'chain-sag', value: sagOf(drive, sheet), line: 'chain.sag' }] : []),
-    { id: 'shaft-radial', value: shaftOf(drive, thrust, sheet), line: 'shaft-load' },
+    ...shaftFigures(drive, shaftOf(drive, thrust, sheet), sheet),
     {
       id: 'lead-error',
       value: sheet.apply(chainWear, { wear: drive.wear.si, travel }, 'lead-error', {
@@ -134,32 +125,27 @@ function figuresOf(
       }),
       line: 'lead-error',
     },
-    {
-      id: 'shaft-bending',
-      value: sheet.apply(
-        shaftBending,
-        { radial: shaftOf(drive, thrust, sheet), overhang: drive.overhang.si },
-        'shaft-bending',
-        { radial: '#shaft-load', overhang: 'drive.overhang' },
-      ),
-      line: 'shaft-bending',
-    },
-    {
-      id: 'once-per-turn',
-      value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }),
-      line: 'once-per-turn',
-    },
-    {
-      id: 'heat-growth',
-      value: sheet.apply(
-        heatGrowth,
-        { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si },
-        'heat-growth',
-        { length: 'demands.travel', rise: 'drive.temperatureRise' },
-      ),
-      line: 'heat-growth',
-    },
+    runoutFigure(drive, sheet),
+    heatFigure(drive, travel, sheet),
   ];
+}
+
+/** The chain alone, at the softest place and at any; a strand that hangs free gives by its sag as well. */
+function chainSprings(drive: ChainDrive, travel: Quantity<'length'>, sheet: Worksheet) {
+  const free = drive.laid === 'free';
+  const spring = (place: number) => ({
+    rate: drive.tensileStiffness.si,
+    length: quantity('length', placeOnLine(drive.centreDistance.si, travel, place)),
+    lineMass: free ? drive.lineMass.si : quantity('linearDensity', 0),
+    tension: quantity('force', Math.max(drive.pretension.si, NOTHING)),
+  });
+  const worst = sheet.apply(chainStiffness, spring(travel), 'stiffness.chain', {
+    rate: 'drive.tensileStiffness',
+    length: 'drive.centreDistance',
+    lineMass: free ? 'drive.lineMass' : undefined,
+    tension: 'drive.pretension',
+  });
+  return { worst, at: (place: number) => chainStiffness.evaluate(spring(place)) };
 }
 
 /**
@@ -179,84 +165,23 @@ export function resolveChain(
   const pull = sheet.apply(chainPull, { breaking: drive.breakingLoad.si, safety: SAFETY }, 'chain-pull', {
     breaking: 'drive.breakingLoad',
   });
-  const tension = quantity('force', Math.max(drive.pretension.si, NOTHING));
-  const hanging = drive.laid === 'free' ? drive.lineMass.si : quantity('linearDensity', 0);
-  const strand = (place: number) => quantity('length', placeOnLine(drive.centreDistance.si, travel, place));
-  const chain = sheet.apply(
-    chainStiffness,
-    { rate: drive.tensileStiffness.si, length: strand(travel), lineMass: hanging, tension },
-    'stiffness.chain',
-    {
-      rate: 'drive.tensileStiffness',
-      length: 'drive.centreDistance',
-      lineMass: drive.laid === 'free' ? 'drive.lineMass' : undefined,
-      tension: 'drive.pretension',
-    },
-  );
-  const stiffness = joinLinks(
-    drive,
-    k,
-    [{ id: 'chain', value: chain, source: '#stiffness.chain' }],
-    [],
-    sheet,
-  );
-  const others = 1 / stiffness.value - 1 / chain;
+  const chain = chainSprings(drive, travel, sheet);
+  const link = { id: 'chain', value: chain.worst, source: '#stiffness.chain' };
+  const stiffness = joinLinks(drive, k, [link], [], sheet);
+  const others = 1 / stiffness.value - 1 / chain.worst;
+  const moving = quantity('length', 2 * drive.centreDistance.si);
   return {
     k,
-    efficiency: drive.efficiency.si,
-    efficiencySource: 'drive.efficiency',
-    backEfficiency: sheet.apply(rollingBackEfficiency, { eta: drive.efficiency.si }, 'drive.backEfficiency', {
-      eta: 'drive.efficiency',
-    }),
-    drag: drive.bearingDrag.si,
-    dragSource: 'drive.bearingDrag',
-    inertia: sheet.apply(
-      lineInertia,
-      {
-        wheels: drive.inertia.si,
-        lineMass: drive.lineMass.si,
-        length: quantity('length', 2 * drive.centreDistance.si),
-        k,
-      },
-      'drive.inertia',
-      { wheels: 'drive.inertia', lineMass: 'drive.lineMass', length: 'drive.centreDistance', k: '#drive.k' },
-    ),
-    inertiaSource: '#drive.inertia',
-    speedLimits: drive.maxSpeed
-      ? [
-          {
-            id: 'line-speed',
-            limit: sheet.apply(givenSpeed, { limit: drive.maxSpeed.si }, 'line-speed', {
-              limit: 'drive.maxSpeed',
-            }),
-            line: 'line-speed',
-          },
-        ]
-      : [],
-    thrustLimit: {
-      code: 'chain-pull',
-      limit: quantity('force', pull / (drive.crossShaft ? drive.worstShare.si : 1)),
-      line: 'chain-pull',
-      path: 'drive.breakingLoad',
-    },
+    ...losses(drive, sheet),
+    ...runningInertia(drive, moving, k, sheet),
+    speedLimits: givenSpeeds(drive, sheet),
+    thrustLimit: thrustLimit(drive, 'chain-pull', pull, 'drive.breakingLoad'),
     stiffness,
-    stiffnessAt: (at) =>
-      1 /
-      (1 /
-        chainStiffness.evaluate({
-          rate: drive.tensileStiffness.si,
-          length: strand(at),
-          lineMass: hanging,
-          tension,
-        }) +
-        others),
+    stiffnessAt: (at) => 1 / (1 / chain.at(at) + others),
     heatCompression: quantity('force', 0),
     play: () => [{ id: 'chain-slack', value: drive.play?.si ?? null, source: 'drive.play' }],
     concerns: (to) => concernsOf(drive, thrust, to),
     figures: (to) => figuresOf(drive, travel, thrust, to),
-    unknowns: [
-      ...(drive.shaftLoadLimit ? [] : [{ path: 'drive.shaftLoadLimit', effect: 'shaft-load' }]),
-      ...(drive.play ? [] : [{ path: 'drive.play', effect: 'play' }]),
-    ],
+    unknowns: unknownsOf(drive, drive.play ? null : 'drive.play'),
   };
 }

@@ -1,12 +1,10 @@
 import { screwSteel } from '@/core/catalogue';
-import type { Drive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { inSeries } from '../screw/stiffness';
 import type { DriveStiffness, StiffnessLink } from '../resolved';
 import { sharedStiffness, shaftTorsion, strandForce } from './formulas';
-
-type WheelDrive = Exclude<Drive, { kind: 'screw' }>;
+import type { WheelDrive } from './shared';
 
 /**
  * Force on one rack, belt or chain: all of the motor's, or the busier side's share where a shaft drives both

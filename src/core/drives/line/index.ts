@@ -1,3 +1,14 @@
+export {
+  givenSpeeds,
+  heatFigure,
+  losses,
+  runningInertia,
+  runoutFigure,
+  shaftConcern,
+  shaftFigures,
+  thrustLimit,
+  unknownsOf,
+} from './shared';
 export { forceOnStrand, joinLinks, placeOnLine } from './belt-like';
 export {
   givenSpeed,

@@ -1,12 +1,20 @@
-import { screwSteel } from '@/core/catalogue';
 import { atLeast, type Checked, comfort } from '@/core/findings';
 import type { RackDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { forceOnStrand, givenStiffness, joinLinks, linePlay, shaftBending } from '../line';
+import {
+  forceOnStrand,
+  givenStiffness,
+  heatFigure,
+  joinLinks,
+  losses,
+  runoutFigure,
+  shaftConcern,
+  shaftFigures,
+  thrustLimit,
+  unknownsOf,
+} from '../line';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
-import { rollingBackEfficiency } from '../screw/efficiency';
-import { heatGrowth } from '../screw/heat';
 import {
   axialForce,
   leastTeeth,
@@ -55,39 +63,45 @@ function meshForces(drive: RackDrive, thrust: Quantity<'force'>, sheet: Workshee
   return { one, separating, spring, shaft };
 }
 
-function concernsOf(
-  drive: RackDrive,
-  travel: Quantity<'length'>,
-  thrust: Quantity<'force'>,
-  sheet: Worksheet,
-): Checked<DriveConcern>[] {
-  const { separating, spring, shaft } = meshForces(drive, thrust, sheet);
-  const found: Checked<DriveConcern>[] = [];
+/** A sixth below the theory is usual practice: the undercut is then hardly seen. */
+const PRACTICE = 14 / 17;
+/** Play between teeth below which they bind where the pitch wanders; common practice, no source. */
+const LEAST_GAP = 0.02e-3;
+/** Teeth that a parked pinion stands away from a joint at least; common practice, no source. */
+const PARK_TEETH = 3;
+
+function undercut(drive: RackDrive, sheet: Worksheet): Checked<DriveConcern> {
   const least = sheet.apply(
     leastTeeth,
     { pressure: drive.pressureAngle.si, helix: drive.helixAngle.si, shift: drive.profileShift.si },
     'rack.least-teeth',
     { pressure: pressureSource, helix: helixSource, shift: 'drive.profileShift' },
   );
-  // A sixth below the theory is usual practice: the undercut is then hardly seen.
-  found.push(
-    comfort(
-      atLeast({
-        code: 'undercut',
-        path: 'drive.teeth',
-        kind: 'count',
-        have: drive.teeth.si,
-        need: (least * 14) / 17,
-        line: 'rack.least-teeth',
-        params: { least, shift: 1 - drive.teeth.si / (least / (1 - drive.profileShift.si)) },
-      }),
-    ),
+  return comfort(
+    atLeast({
+      code: 'undercut',
+      path: 'drive.teeth',
+      kind: 'count',
+      have: drive.teeth.si,
+      need: least * PRACTICE,
+      line: 'rack.least-teeth',
+      params: { least, shift: 1 - drive.teeth.si / (least / (1 - drive.profileShift.si)) },
+    }),
   );
-  if (spring !== undefined) {
+}
+
+/** A sprung pinion must not climb out, a fixed one must not bind. */
+function meshConcern(
+  drive: RackDrive,
+  separating: Quantity<'force'>,
+  spring: Quantity<'force'> | undefined,
+  sheet: Worksheet,
+): Checked<DriveConcern>[] {
+  if (drive.mesh === 'sprung' && spring !== undefined) {
     const need = sheet.apply(springNeeded, { separating }, 'rack.spring-needed', {
       separating: '#rack.separating',
     });
-    found.push(
+    return [
       atLeast({
         code: 'sprung-pinion',
         path: 'drive.springForce',
@@ -97,56 +111,61 @@ function concernsOf(
         line: 'rack.spring-needed',
         params: { lever: drive.springLever.si },
       }),
-    );
-  } else if (drive.meshGap) {
-    // Zero play binds where the pitch wanders; common practice, no source.
-    found.push(
-      comfort(
-        atLeast({
-          code: 'mesh-tight',
-          path: 'drive.meshGap',
-          kind: 'length',
-          have: drive.meshGap.si,
-          need: 0.02e-3,
-          params: {},
-        }),
-      ),
-    );
+    ];
   }
-  if (drive.shaftLoadLimit)
-    found.push(
+  if (drive.mesh === 'sprung' || !drive.meshGap) return [];
+  return [
+    comfort(
       atLeast({
-        code: 'shaft-load',
-        path: 'drive.shaftLoadLimit',
-        kind: 'force',
-        have: drive.shaftLoadLimit.si,
-        need: shaft,
-        line: 'shaft-load',
+        code: 'mesh-tight',
+        path: 'drive.meshGap',
+        kind: 'length',
+        have: drive.meshGap.si,
+        need: LEAST_GAP,
         params: {},
       }),
-    );
-  if (drive.park) {
-    const pitch = rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
-    const { joints } = planRack(travel, drive.segment.si, pitch);
-    const nearest = joints.reduce(
-      (best, j) => (Math.abs(j - drive.park!.si) < Math.abs(best - drive.park!.si) ? j : best),
-      Infinity,
-    );
-    if (Number.isFinite(nearest))
-      found.push(
-        comfort(
-          atLeast({
-            code: 'joint-at-park',
-            path: 'drive.park',
-            kind: 'length',
-            have: Math.abs(nearest - drive.park.si),
-            need: 3 * pitch,
-            params: { joint: nearest },
-          }),
-        ),
-      );
-  }
-  return found;
+    ),
+  ];
+}
+
+/** A pinion that is parked on a joint of the rack wears it, and starts with a jolt. */
+function parkConcern(
+  { park, module, helixAngle, segment }: RackDrive,
+  travel: number,
+): Checked<DriveConcern>[] {
+  if (!park) return [];
+  const pitch = rackPitch.evaluate({ module: module.si, helix: helixAngle.si });
+  const { joints } = planRack(travel, segment.si, pitch);
+  const away = joints.map((j) => Math.abs(j - park.si));
+  const nearest = joints[away.indexOf(Math.min(...away))];
+  if (nearest === undefined) return [];
+  return [
+    comfort(
+      atLeast({
+        code: 'joint-at-park',
+        path: 'drive.park',
+        kind: 'length',
+        have: Math.abs(nearest - park.si),
+        need: PARK_TEETH * pitch,
+        params: { joint: nearest },
+      }),
+    ),
+  ];
+}
+
+function concernsOf(
+  drive: RackDrive,
+  travel: Quantity<'length'>,
+  thrust: Quantity<'force'>,
+  sheet: Worksheet,
+): Checked<DriveConcern>[] {
+  const { separating, spring, shaft } = meshForces(drive, thrust, sheet);
+  return [
+    undercut(drive, sheet),
+    ...meshConcern(drive, separating, spring, sheet),
+    ...shaftConcern(drive, shaft),
+    ...parkConcern(drive, travel),
+  ];
 }
 
 function figuresOf(
@@ -174,7 +193,7 @@ function figuresOf(
       ),
       line: 'rack.play-per-tenth',
     },
-    { id: 'shaft-radial', value: shaft, line: 'shaft-load' },
+    ...shaftFigures(drive, shaft, sheet),
     {
       id: 'lead-error',
       value: sheet.apply(
@@ -185,29 +204,8 @@ function figuresOf(
       ),
       line: 'lead-error',
     },
-    {
-      id: 'shaft-bending',
-      value: sheet.apply(shaftBending, { radial: shaft, overhang: drive.overhang.si }, 'shaft-bending', {
-        radial: '#shaft-load',
-        overhang: 'drive.overhang',
-      }),
-      line: 'shaft-bending',
-    },
-    {
-      id: 'once-per-turn',
-      value: sheet.apply(linePlay, { runout: drive.runout.si }, 'once-per-turn', { runout: 'drive.runout' }),
-      line: 'once-per-turn',
-    },
-    {
-      id: 'heat-growth',
-      value: sheet.apply(
-        heatGrowth,
-        { expansion: screwSteel.expansion, length: travel, rise: drive.temperatureRise.si },
-        'heat-growth',
-        { length: 'demands.travel', rise: 'drive.temperatureRise' },
-      ),
-      line: 'heat-growth',
-    },
+    runoutFigure(drive, sheet),
+    heatFigure(drive, travel, sheet),
   ];
   if (drive.helixAngle.si > 0)
     figures.push({
@@ -239,25 +237,9 @@ function playOf(drive: RackDrive, sheet: Worksheet): PlayLink[] {
   ];
 }
 
-/**
- * Everything that a rack drive tells the axis.
- * @param travel m. @param speed pitch line speed at rapid, m/s. @param thrust N on one motor under the worst
- * cut.
- */
-export function resolveRack(
-  drive: RackDrive,
-  travel: Quantity<'length'>,
-  speed: Quantity<'speed'>,
-  thrust: Quantity<'force'>,
-  sheet: Worksheet,
-): ResolvedDrive {
-  const k = sheet.apply(
-    rackTravel,
-    { teeth: drive.teeth.si, module: drive.module.si, helix: drive.helixAngle.si },
-    'drive.k',
-    { teeth: 'drive.teeth', module: 'drive.module', helix: helixSource },
-  );
-  const tooth = sheet.apply(
+/** What a tooth of the pinion takes. */
+function toothForce(drive: RackDrive, speed: Quantity<'speed'>, sheet: Worksheet): Quantity<'force'> {
+  return sheet.apply(
     lewisForce,
     {
       yieldStrength: drive.yieldStrength.si,
@@ -278,40 +260,45 @@ export function resolveRack(
       speed: 'demands.rapid',
     },
   );
+}
+
+/**
+ * Everything that a rack drive tells the axis.
+ * @param travel m. @param speed pitch line speed at rapid, m/s. @param thrust N on one motor under the worst
+ * cut.
+ */
+export function resolveRack(
+  drive: RackDrive,
+  travel: Quantity<'length'>,
+  speed: Quantity<'speed'>,
+  thrust: Quantity<'force'>,
+  sheet: Worksheet,
+): ResolvedDrive {
+  const k = sheet.apply(
+    rackTravel,
+    { teeth: drive.teeth.si, module: drive.module.si, helix: drive.helixAngle.si },
+    'drive.k',
+    { teeth: 'drive.teeth', module: 'drive.module', helix: helixSource },
+  );
   const teeth = drive.meshStiffness
     ? sheet.apply(givenStiffness, { given: drive.meshStiffness.si }, 'stiffness.mesh', {
         given: 'drive.meshStiffness',
       })
     : sheet.apply(meshStiffness, { face: drive.faceWidth.si }, 'stiffness.mesh', { face: 'drive.faceWidth' });
   const stiffness = joinLinks(drive, k, [{ id: 'mesh', value: teeth, source: '#stiffness.mesh' }], [], sheet);
-  const share = drive.crossShaft ? drive.worstShare.si : 1;
   return {
     k,
-    efficiency: drive.efficiency.si,
-    efficiencySource: 'drive.efficiency',
-    backEfficiency: sheet.apply(rollingBackEfficiency, { eta: drive.efficiency.si }, 'drive.backEfficiency', {
-      eta: 'drive.efficiency',
-    }),
-    drag: drive.bearingDrag.si,
-    dragSource: 'drive.bearingDrag',
+    ...losses(drive, sheet),
     inertia: drive.inertia.si,
     inertiaSource: 'drive.inertia',
     speedLimits: [],
-    thrustLimit: {
-      code: 'tooth',
-      limit: quantity('force', tooth / share),
-      line: 'tooth',
-      path: 'drive.module',
-    },
+    thrustLimit: thrustLimit(drive, 'tooth', toothForce(drive, speed, sheet), 'drive.module'),
     stiffness,
     stiffnessAt: () => stiffness.value,
     heatCompression: quantity('force', 0),
     play: (to) => playOf(drive, to),
     concerns: (to) => concernsOf(drive, travel, thrust, to),
     figures: (to) => figuresOf(drive, travel, thrust, to),
-    unknowns: [
-      ...(drive.shaftLoadLimit ? [] : [{ path: 'drive.shaftLoadLimit', effect: 'shaft-load' }]),
-      ...(drive.meshGap || drive.mesh === 'sprung' ? [] : [{ path: 'drive.meshGap', effect: 'play' }]),
-    ],
+    unknowns: unknownsOf(drive, drive.meshGap || drive.mesh === 'sprung' ? null : 'drive.meshGap'),
   };
 }

@@ -1,0 +1,62 @@
+import { Matrix, solve as solveDense } from 'ml-matrix';
+import type { Base } from './answer';
+import { type Ready, solve } from './frame';
+
+/** What the feet stand on at one place along the bed. */
+interface Bed {
+  /** Flexibility of the bed under the feet. */
+  readonly F: Matrix;
+  /** Stiffness of carriages and bed together, as the feet feel it. */
+  readonly K: Matrix;
+  /** What the feet feel of the correction. */
+  readonly W: Matrix;
+}
+
+/** A frame on its feet: a dense correction of a few unknowns to a frame that is factored once. */
+export interface Standing {
+  /** Unknowns of the feet in the frame's numbering. */
+  readonly rows: readonly number[];
+  /** Answer of the frame to a unit load at each of them. */
+  readonly columns: readonly Float64Array[];
+  readonly beds: readonly Bed[];
+}
+
+/** @param diagonal what was put under the feet to factor the frame with. */
+export function standing(
+  ready: Ready,
+  feet: readonly number[],
+  base: Base,
+  diagonal: readonly number[],
+): Standing {
+  const size = 6 * ready.frame.nodes.length;
+  const rows = feet.flatMap((n) => Array.from({ length: 6 }, (_, i) => 6 * n + i));
+  const columns = rows.map((r) => {
+    const f = new Float64Array(size);
+    f[r] = 1;
+    return solve(ready, f);
+  });
+  const one = Matrix.eye(rows.length);
+  const G = new Matrix(rows.map((r) => columns.map((c) => c[r]!)));
+  // True stiffness of what the feet stand on, less what was put on the diagonal to factor with.
+  const Kc = new Matrix(base.carriages.map((r) => [...r]));
+  const beds = base.beds.map((f): Bed => {
+    const F = new Matrix(f.map((r) => [...r]));
+    const K = solveDense(Matrix.add(one, Kc.mmul(F)), Kc);
+    const D = Matrix.sub(K, Matrix.diag([...diagonal]));
+    // D (I + G D)^-1.
+    const W = D.mmul(solveDense(Matrix.add(one, G.mmul(D)), one));
+    return { F, K, W };
+  });
+  return { rows, columns, beds };
+}
+
+/** The movements of the frame, corrected for what its feet stand on at a place along the bed. */
+export function corrected({ rows, columns, beds }: Standing, u: Float64Array, bed: number): Float64Array {
+  const out = u.slice();
+  const w = beds[bed]!.W.mmul(Matrix.columnVector(rows.map((r) => u[r]!))).to1DArray();
+  columns.forEach((c, j) => {
+    const f = w[j]!;
+    if (f) for (let i = 0; i < out.length; i++) out[i]! -= f * c[i]!;
+  });
+  return out;
+}
