@@ -1,4 +1,4 @@
-import { proxy, wrap } from 'comlink';
+import { type AnyWorker, Crew, type CrewTools, type Station } from './crew';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 import { jobService } from './service';
 
@@ -27,135 +27,60 @@ export interface JobPool {
   readonly close: () => void;
 }
 
-/** A worker as far as the pool needs one. */
-export type AnyWorker = Pick<
-  Worker,
-  'postMessage' | 'addEventListener' | 'removeEventListener' | 'terminate'
->;
-
-export interface PoolTools {
-  /** Starts a worker. @throws where the browser has none. */
-  readonly start: () => AnyWorker;
-  /** Workers at the most. */
-  readonly size: number;
-  /** How long a worker may take to start, ms. */
-  readonly patience: number;
-}
-
-interface Station {
-  readonly worker: AnyWorker;
-  readonly service: JobService;
-  /** Rejects when the worker dies. */
-  readonly died: Promise<never>;
-  busy: boolean;
-}
+export type { AnyWorker };
+export type PoolTools = CrewTools;
 
 type Outcome<N extends JobName> = JobResult<N> | 'died';
 
 const CANCELLED = { ok: false, reason: 'cancelled' } as const;
+/** A worker that dies may have been ill luck: the job gets another one, and then the page. */
+const TRIES = 2;
 
-/** Starts a worker and waits for its first word; undefined where it does not come. */
-async function openStation({ start, patience }: PoolTools): Promise<Station | undefined> {
-  let worker: AnyWorker;
+async function attempt<N extends JobName>(
+  crew: Crew,
+  station: Station,
+  run: (service: JobService) => Promise<JobResult<N>>,
+): Promise<Outcome<N>> {
   try {
-    worker = start();
+    const result = await Promise.race([run(station.service), station.died]);
+    crew.release(station);
+    return result;
   } catch {
-    return undefined;
+    crew.bury(station);
+    return 'died';
   }
-  const died = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', () => reject(new Error('the worker died')));
-    worker.addEventListener('messageerror', () => reject(new Error('the worker was not understood')));
-  });
-  died.catch(() => undefined);
-  const remote = wrap<JobService>(worker);
-  const late = new Promise<never>((_, reject) => {
-    setTimeout(() => reject(new Error('the worker did not start')), patience);
-  });
-  try {
-    await Promise.race([remote.ping(), died, late]);
-  } catch {
-    worker.terminate();
-    return undefined;
+}
+
+/**
+ * Runs a job beside the page, or on it where that cannot be. @param ended whether nobody wants it any more.
+ */
+async function runSomewhere<N extends JobName>(
+  crew: Crew,
+  direct: JobService,
+  start: (service: JobService) => Promise<JobResult<N>>,
+  ended: () => boolean,
+): Promise<JobResult<N>> {
+  for (let tries = 0; tries < TRIES; tries++) {
+    const station = ended() ? undefined : await crew.take();
+    if (!station) break;
+    if (ended()) {
+      crew.release(station);
+      break;
+    }
+    const outcome = await attempt(crew, station, start);
+    if (outcome !== 'died') return outcome;
   }
-  const service: JobService = {
-    ping: () => remote.ping(),
-    run: (id, name, input, onStep) =>
-      remote.run(id, name, input, proxy(onStep)) as ReturnType<JobService['run']>,
-    cancel: (id) => remote.cancel(id),
-  } as JobService;
-  return { worker, service, died, busy: false };
+  if (ended()) return CANCELLED;
+  crew.giveUp();
+  return start(direct);
 }
 
 export function jobPool(tools: PoolTools): JobPool {
   const direct = jobService();
-  const stations: Station[] = [];
-  const waiting: (() => void)[] = [];
   const lanes = new Map<string, () => void>();
   const listeners = new Set<() => void>();
-  let place: JobPlace = 'workers';
-  let opening = 0;
+  const crew = new Crew(tools, () => listeners.forEach((listener) => listener()));
   let ids = 0;
-
-  const onPage = () => {
-    if (place === 'page') return;
-    place = 'page';
-    listeners.forEach((listener) => listener());
-    waiting.splice(0).forEach((wake) => wake());
-  };
-
-  /** A free worker, or undefined where none can be had: the job then runs on the page. */
-  async function freeStation(): Promise<Station | undefined> {
-    while (place === 'workers') {
-      const free = stations.find((s) => !s.busy);
-      if (free) {
-        free.busy = true;
-        return free;
-      }
-      if (stations.length + opening < tools.size) {
-        opening += 1;
-        const station = await openStation(tools);
-        opening -= 1;
-        if (!station) {
-          // One that works is enough; with none at all the page does the work.
-          if (!stations.length) onPage();
-          else tools = { ...tools, size: stations.length };
-          continue;
-        }
-        station.busy = true;
-        stations.push(station);
-        return station;
-      }
-      await new Promise<void>((wake) => {
-        waiting.push(wake);
-      });
-    }
-    return undefined;
-  }
-
-  function release(station: Station): void {
-    station.busy = false;
-    waiting.shift()?.();
-  }
-
-  function bury(station: Station): void {
-    station.worker.terminate();
-    stations.splice(stations.indexOf(station), 1);
-    waiting.shift()?.();
-  }
-
-  async function attempt<N extends JobName>(
-    station: Station,
-    run: (service: JobService) => Promise<JobResult<N>>,
-  ): Promise<Outcome<N>> {
-    try {
-      const result = await Promise.race([run(station.service), station.died]);
-      release(station);
-      return result;
-    } catch {
-      bury(station);
-      return 'died';
-    }
-  }
 
   function run<N extends JobName>(
     name: N,
@@ -173,41 +98,24 @@ export function jobPool(tools: PoolTools): JobPool {
       lanes.get(lane)?.();
       lanes.set(lane, cancel);
     }
-    const told = (step: Jobs[N]['step']) => {
-      if (!ended) onStep(step);
-    };
     const start = (service: JobService) => {
       running = service;
-      return service.run(id, name, input, told);
+      return service.run(id, name, input, (step) => {
+        if (!ended) onStep(step);
+      });
     };
-    const work = async (): Promise<JobResult<N>> => {
-      // A worker that dies may have been ill luck: the job gets another one, and then the page.
-      for (let tries = 0; tries < 2; tries++) {
-        const station = ended ? undefined : await freeStation();
-        if (!station) break;
-        if (ended) {
-          release(station);
-          break;
-        }
-        const outcome = await attempt(station, start);
-        if (outcome !== 'died') return outcome;
-      }
-      if (ended) return CANCELLED;
-      onPage();
-      return start(direct);
-    };
-    const result = work().then((r) => (ended ? CANCELLED : r));
+    const result = runSomewhere(crew, direct, start, () => ended).then((r) => (ended ? CANCELLED : r));
     return { result, cancel };
   }
 
   return {
     run,
-    place: () => place,
+    place: () => (crew.there ? 'workers' : 'page'),
     subscribe: (listener) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    close: () => stations.splice(0).forEach(({ worker }) => worker.terminate()),
+    close: () => crew.close(),
   };
 }
 

@@ -1,3 +1,4 @@
+import { GRAVITY } from '@/core/units';
 import type { Axis } from '@/core/model';
 import type { PlateLoad } from './plate';
 
@@ -37,7 +38,6 @@ export function guideCases({ demands, guide }: Axis): GuideCase[] {
 const weightAcross = { flat: [0, -1], wall: [-1, 0], under: [0, 1] } as const;
 
 /** Standard gravity, m/s². */
-const G = 9.80665;
 
 /**
  * Forces and moments on the plate. The drive takes all force along the axis at its own point; with two drives
@@ -49,10 +49,10 @@ export function plateLoad(
   mass: number,
   { acceleration, tool }: GuideCase,
 ): PlateLoad {
-  const across = mass * G * Math.cos(demands.inclination.si);
+  const across = mass * GRAVITY * Math.cos(demands.inclination.si);
   const [wy, wz] = weightAcross[guide.mounting];
   const body = [
-    -mass * G * Math.sin(demands.inclination.si) - mass * acceleration,
+    -mass * GRAVITY * Math.sin(demands.inclination.si) - mass * acceleration,
     across * wy,
     across * wz,
   ] as const;

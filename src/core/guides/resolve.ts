@@ -1,6 +1,6 @@
 import type { Checked } from '@/core/findings';
 import type { Axis } from '@/core/model';
-import { type Quantity, quantity } from '@/core/units';
+import { GRAVITY, type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { busiest, type Busiest, loadsIn, plateShape } from './busiest';
 import { type GuideConcern, guideConcerns } from './concerns';
@@ -49,7 +49,7 @@ function dragOf(axis: Axis, mass: Quantity<'mass'>, shape: PlateShape | undefine
   if (loads.guideDrag) return { drag: loads.guideDrag.si, dragSource: 'loads.guideDrag' };
   const resting = shape
     ? loadsIn(axis, mass, shape, 0, 0).reduce((sum, c) => sum + Math.abs(c.vertical) + Math.abs(c.lateral), 0)
-    : mass * 9.80665 * Math.cos(demands.inclination.si);
+    : mass * GRAVITY * Math.cos(demands.inclination.si);
   const drag = sheet.apply(
     guideDrag,
     {

@@ -1,6 +1,6 @@
 import { screwSteel } from '@/core/catalogue';
 import type { Axis } from '@/core/model';
-import { type Quantity, quantity } from '@/core/units';
+import { GRAVITY, type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { rodSag } from './formulas';
 
@@ -12,7 +12,7 @@ export function rodSagOf(
 ): Quantity<'length'> {
   const load = quantity(
     'force',
-    mass * 9.80665 * Math.cos(demands.inclination.si) + (guide.normalForce?.si ?? 0),
+    mass * GRAVITY * Math.cos(demands.inclination.si) + (guide.normalForce?.si ?? 0),
   );
   return sheet.apply(
     rodSag,

@@ -1,2 +1,2 @@
 export { chapters, formulaById, formulas, searchFormulas } from './formulas';
-export { exampleOf } from './examples';
+export { type ExampleOf, handbookExamples } from './examples';

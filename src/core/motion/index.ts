@@ -1,7 +1,6 @@
 export {
   accelerationLimit,
   axisForce,
-  GRAVITY,
   gravityForce,
   inertiaRatio,
   motorTorque,

@@ -1,7 +1,7 @@
+import { GRAVITY } from '@/core/units';
 import { defineFormula, type InputsOf } from '@/core/worksheet';
 
 /** Standard gravity, m/s² (exact by convention, NIST SP 811). */
-export const GRAVITY = 9.80665;
 
 export const gravityForce = defineFormula({
   id: 'motion/gravity',

@@ -1,19 +1,11 @@
 import fc from 'fast-check';
 import { CholeskyDecomposition, inverse as matrixInverse, Matrix, solve as denseSolve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
+import { GRAVITY } from '@/core/units';
 import { addTo, banded, factorBanded, entryOf, inverseInBand, solveBanded } from '@/core/numerics';
 import type { MemberProperties } from '@/core/sections';
 import { innerFlexibility, type Vector } from './element';
-import {
-  addOwnWeight,
-  energies,
-  type Frame,
-  globalShapes,
-  GRAVITY,
-  prepare,
-  type Ready,
-  solve,
-} from './frame';
+import { addOwnWeight, energies, type Frame, globalShapes, prepare, type Ready, solve } from './frame';
 
 const EI = 2e5;
 /** Stiff in shear, so that the closed forms of slender beams hold. */

@@ -1,3 +1,4 @@
+import { GRAVITY } from '@/core/units';
 import { addTo, type Banded, banded, factorBanded, solveBanded } from '@/core/numerics';
 import { axesOf, elementStiffness, type FrameElement, shapes, toGlobal, type Vector } from './element';
 
@@ -41,7 +42,6 @@ export interface Part {
 }
 
 /** Standard gravity, m/s². */
-export const GRAVITY = 9.80665;
 
 /**
  * Puts the frame together and factors it once; the band follows from how the nodes are numbered.

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { GRAVITY } from '@/core/units';
 import type { MemberProperties } from '@/core/sections';
 import { firstFrequency, supports } from '@test/helpers/beam-fe';
-import { type Frame, GRAVITY, prepare, type Ready, solve } from './frame';
+import { type Frame, prepare, type Ready, solve } from './frame';
 import { bedFlexibility, pairFlexibility } from './bed';
 import { buildGantry, type GantryInput, type Six } from './gantry';
 import type { Base, Carried, GantryAnswer } from './answer';

@@ -1,6 +1,5 @@
 export { bedFlexibility, pairFlexibility } from './bed';
 export type { Vector } from './element';
-export { GRAVITY } from './frame';
 export type { GantryInput, Six } from './gantry';
 export {
   type Base,

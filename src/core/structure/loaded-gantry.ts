@@ -1,7 +1,8 @@
 import type { Banded } from '@/core/numerics';
 import { inverseInBand } from '@/core/numerics';
 import type { Base, Carried, Direction, Series, Share } from './answer';
-import { addOwnWeight, GRAVITY, type Ready, solve } from './frame';
+import { GRAVITY } from '@/core/units';
+import { addOwnWeight, type Ready, solve } from './frame';
 import { beamLoads, coupleLoads, type Gantry, type GantryInput } from './gantry';
 import { addLoad, inner, type Loads, nodal, readOff, type Spot, spots } from './spot';
 import { corrected, type Standing, standing } from './standing';

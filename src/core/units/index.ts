@@ -1,5 +1,5 @@
 export { type Kind, kinds, type Quantity, quantity } from './kinds';
-export { kindWords, type Unit, units } from './table';
+export { GRAVITY, kindWords, type Unit, units } from './table';
 export { findUnit, kindsOfUnit } from './lookup';
 export { readNumber } from './number-text';
 export { type ParseError, type Parsed, parseQuantity } from './parse';

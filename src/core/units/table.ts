@@ -20,7 +20,8 @@ const unit = (symbol: string, factor: number, ...also: string[]): Unit => ({
 // Exact by definition (NIST SP 811, appendix B.8): inch, pound, standard gravity; the rest follows from them.
 const INCH = 0.0254;
 const POUND = 0.45359237;
-const GRAVITY = 9.80665;
+/** Standard acceleration of free fall, m/s² (NIST SP 811). */
+export const GRAVITY = 9.80665;
 const POUND_FORCE = POUND * GRAVITY;
 const OUNCE_FORCE = POUND_FORCE / 16;
 const DEGREE = Math.PI / 180;

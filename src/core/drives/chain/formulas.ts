@@ -1,9 +1,9 @@
+import { GRAVITY } from '@/core/units';
 import { defineFormula } from '@/core/worksheet';
 
 const pitch = { kind: 'length', tex: 'p', meaning: 'pitch of the chain' } as const;
 const teeth = { kind: 'count', tex: 'z', meaning: 'teeth of the sprocket' } as const;
 /** Standard gravity, m/s². */
-const G = 9.80665;
 
 export const chainTravel = defineFormula({
   id: 'chain/travel-per-radian',
@@ -55,7 +55,7 @@ export const chainSag = defineFormula({
   tex: '\\frac{<lineMass>\\,g\\,<length>^2}{8\\,<tension>}',
   citation: { basis: 'textbook', text: 'Parabola of a flat hanging line: T = w L² / (8 f)' },
   range: 'Level span, sag below a tenth of it.',
-  evaluate: ({ lineMass, length, tension }) => (lineMass * G * length ** 2) / (8 * tension),
+  evaluate: ({ lineMass, length, tension }) => (lineMass * GRAVITY * length ** 2) / (8 * tension),
 });
 
 export const chainPull = defineFormula({
@@ -89,7 +89,7 @@ export const chainStiffness = defineFormula({
   citation: { basis: 'textbook', text: 'Equivalent modulus of a hanging cable (Ernst 1965)' },
   range: 'The slack strand is taken to give no help.',
   evaluate: ({ rate, length, lineMass, tension }) =>
-    rate / length / (1 + ((lineMass * G * length) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
+    rate / length / (1 + ((lineMass * GRAVITY * length) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
 });
 
 export const chainWear = defineFormula({

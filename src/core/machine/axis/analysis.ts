@@ -228,49 +228,25 @@ function rungsOf(
   return rungs;
 }
 
-/**
- * Computes one axis. Pure; with the silent worksheet it keeps nothing but the result.
- * @param axis a validated axis.
- * @param sheet where the lines of the working go.
- */
-export function analyse(axis: Axis, sheet: Worksheet): Analysis {
+/** What the axis carries and what holds it back, whatever it does. */
+function carriedBy(axis: Axis, guide: ResolvedGuide, mass: Quantity<'mass'>, sheet: Worksheet): Carried {
   const { demands, loads } = axis;
-  const mass = movingMass(axis);
-  const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE;
   const gravity = sheet.apply(
     gravityForce,
     { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si },
     'gravity',
     { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' },
   );
-  const guide = resolveGuide(axis, mass, sheet);
   const drag = sheet.apply(totalDrag, { guides: guide.drag, other: loads.otherDrag.si }, 'drag', {
     guides: guide.dragSource,
     other: 'loads.otherDrag',
   });
-  const still = quantity('acceleration', 0);
-  const uncut = quantity('force', 0);
-  const asked = demands.acceleration.si;
-  const carried: Carried = { share, mass, gravity, drag };
-  const rapidForce = forceFor(axis, carried, 'force.rapid', { cutting: uncut, acceleration: still }, sheet);
-  const speedUpForce = forceFor(
-    axis,
-    carried,
-    'force.speed-up',
-    { cutting: uncut, acceleration: asked },
-    sheet,
-  );
-  const cutForce = forceFor(
-    axis,
-    carried,
-    'force.cut',
-    { cutting: demands.cuttingForce.si, acceleration: asked },
-    sheet,
-  );
+  return { share: axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE, mass, gravity, drag };
+}
 
-  const drive = resolveDrive(axis, cutForce, sheet);
-  const motor = resolveMotor(axis, sheet);
-  const motorInertia = sheet.apply(
+/** All that sits on the motor shaft. */
+const turning = (axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'inertia'> =>
+  sheet.apply(
     turningInertia,
     {
       rotor: motor.rotorInertia,
@@ -284,31 +260,58 @@ export function analyse(axis: Axis, sheet: Worksheet): Analysis {
       reducer: axis.reducer ? 'reducer.inertia' : undefined,
     },
   );
-  const gear = gearOf(axis, drive.k, sheet);
-  const shaft: Shaft = { axis, drive, motorInertia, gear };
-  const caseOf = (
-    id: CaseId,
-    speed: Quantity<'speed'>,
-    force: Quantity<'force'>,
-    acceleration: Quantity<'acceleration'>,
-  ): LoadCase => ({
+
+type Forces = Readonly<Record<CaseId, Quantity<'force'>>>;
+
+const STILL = quantity('acceleration', 0);
+const UNCUT = quantity('force', 0);
+
+/** Thrust of one drive in every case. */
+function forcesOf(axis: Axis, carried: Carried, sheet: Worksheet): Forces {
+  const { acceleration, cuttingForce } = axis.demands;
+  const force = (key: string, part: ForcePart) => forceFor(axis, carried, key, part, sheet);
+  return {
+    rapid: force('force.rapid', { cutting: UNCUT, acceleration: STILL }),
+    'speed-up': force('force.speed-up', { cutting: UNCUT, acceleration: acceleration.si }),
+    cut: force('force.cut', { cutting: cuttingForce.si, acceleration: acceleration.si }),
+  };
+}
+
+/** Torque of one motor in every case. */
+function casesOf(shaft: Shaft, forces: Forces, sheet: Worksheet): Analysis['cases'] {
+  const { rapid, feed, acceleration } = shaft.axis.demands;
+  const caseOf = (id: CaseId, speed: Quantity<'speed'>, faster: Quantity<'acceleration'>): LoadCase => ({
     id,
     speed,
-    force,
-    torque: torqueFor(shaft, `torque.${id}`, force, `#force.${id}`, acceleration, sheet),
+    force: forces[id],
+    torque: torqueFor(shaft, `torque.${id}`, forces[id], `#force.${id}`, faster, sheet),
     line: `torque.${id}`,
   });
-  const cases = {
-    rapid: caseOf('rapid', demands.rapid.si, rapidForce, still),
-    'speed-up': caseOf('speed-up', demands.rapid.si, speedUpForce, asked),
-    cut: caseOf('cut', demands.feed.si, cutForce, asked),
+  return {
+    rapid: caseOf('rapid', rapid.si, STILL),
+    'speed-up': caseOf('speed-up', rapid.si, acceleration.si),
+    cut: caseOf('cut', feed.si, acceleration.si),
   };
-  const pulsesPerLength = motor.pulses(
-    gear.ratio,
-    axis.reducer ? 'reducer.ratio' : undefined,
-    drive.k,
-    sheet,
-  );
+}
+
+/**
+ * Computes one axis. Pure; with the silent worksheet it keeps nothing but the result.
+ * @param axis a validated axis.
+ * @param sheet where the lines of the working go.
+ */
+export function analyse(axis: Axis, sheet: Worksheet): Analysis {
+  const mass = movingMass(axis);
+  const guide = resolveGuide(axis, mass, sheet);
+  const carried = carriedBy(axis, guide, mass, sheet);
+  const { gravity, drag, share } = carried;
+  const forces = forcesOf(axis, carried, sheet);
+  const drive = resolveDrive(axis, forces.cut, sheet);
+  const motor = resolveMotor(axis, sheet);
+  const motorInertia = turning(axis, motor, sheet);
+  const gear = gearOf(axis, drive.k, sheet);
+  const cases = casesOf({ axis, drive, motorInertia, gear }, forces, sheet);
+  const ratioSource = axis.reducer ? 'reducer.ratio' : undefined;
+  const pulsesPerLength = motor.pulses(gear.ratio, ratioSource, drive.k, sheet);
   const rungs = rungsOf({ axis, cases, drive, motor, gear }, pulsesPerLength, sheet);
   return {
     axis,

@@ -1,12 +1,6 @@
-export {
-  type AxisCut,
-  cutLoad,
-  type CutLoad,
-  cutLoads,
-  type CutMemory,
-  forceOverTurn,
-  worstCut,
-} from './cuts';
+export { type AxisCut, cutLoad, cutLoads, type CutMemory, worstCut } from './cuts';
+export type { CutLoad } from './cut-load';
+export { forceOverTurn } from './milling';
 export {
   type AxisMasses,
   beamRidesOn,

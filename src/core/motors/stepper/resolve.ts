@@ -133,6 +133,67 @@ function typedCurve(
   return { speeds: points.map((p) => p.speed.si * scale), torques: points.map((p) => p.torque.si) };
 }
 
+/** The electric side of a stepper with its driver and supply, and where each figure comes from. */
+interface Electric {
+  readonly K: Quantity<'torqueConstant'>;
+  readonly crest: Quantity<'current'>;
+  readonly voltage: Quantity<'voltage'>;
+  readonly resistance: Quantity<'resistance'>;
+  readonly inductance: Quantity<'inductance'>;
+  readonly teeth: Quantity<'rotorTeeth'>;
+}
+
+const electricSources = (crestSource: string) => ({
+  K: '#motor.torqueConstant',
+  crest: crestSource,
+  voltage: 'supply.voltage',
+  resistance: 'motor.resistance',
+  inductance: 'motor.inductance',
+  teeth: 'motor.rotorTeeth',
+});
+
+/** Pull-out torque by the motor's data, where no curve was measured. */
+function byData(
+  electric: Electric,
+  sources: ReturnType<typeof electricSources>,
+  share: Quantity<'ratio'>,
+): Pick<ResolvedMotor, 'corner' | 'pullOut' | 'usable' | 'usableAt' | 'speedFor'> {
+  // Written out one by one: spreading objects is the dearest thing on this path, which search calls often.
+  const { K, crest, voltage, resistance, inductance, teeth } = electric;
+  const reactance = teeth * inductance;
+  const torqueAt = (speed: Quantity<'angularSpeed'>) =>
+    quantity('torque', pullOut(K, crest, voltage, resistance, reactance, speed));
+  return {
+    corner: cornerSpeed(K, crest, voltage, resistance, reactance),
+    pullOut: torqueAt,
+    usable: (speed) => usableTorque.evaluate({ share, pullOut: torqueAt(speed) }),
+    usableAt: (speed, key, to) => {
+      const torque = to.apply(
+        pullOutTorque,
+        { K, crest, voltage, resistance, inductance, teeth, speed },
+        `${key}.pullOut`,
+        sources,
+      );
+      return to.apply(usableTorque, { share, pullOut: torque }, key, {
+        share: 'motor.usableShare',
+        pullOut: `#${key}.pullOut`,
+      });
+    },
+    speedFor: (torque, k, kSource, key, torqueLine, to) =>
+      to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
+        K: sources.K,
+        crest: sources.crest,
+        voltage: sources.voltage,
+        resistance: sources.resistance,
+        inductance: sources.inductance,
+        teeth: sources.teeth,
+        share: 'motor.usableShare',
+        torque: `#${torqueLine}`,
+        k: kSource,
+      }),
+  };
+}
+
 /** Puts a stepper, its driver and supply together. */
 export function resolveStepper(
   motor: Stepper,
@@ -146,64 +207,23 @@ export function resolveStepper(
     'motor.torqueConstant',
     { holding: 'motor.holdingTorque', rated: 'motor.ratedCurrent' },
   );
-  // Written out one by one below: spreading objects is the dearest thing on this path, which search calls
-  // often.
   const { value: crest, source: crestSource } = crestCurrent(driver, sheet);
-  const voltage = supply.voltage.si;
-  const resistance = motor.resistance.si;
-  const inductance = motor.inductance.si;
-  const teeth = motor.rotorTeeth.si;
+  const [resistance, inductance, teeth] = [motor.resistance.si, motor.inductance.si, motor.rotorTeeth.si];
+  const electric: Electric = { K, crest, voltage: supply.voltage.si, resistance, inductance, teeth };
   const share = motor.usableShare.si;
-  const reactance = teeth * inductance;
-  const torqueAt = (speed: Quantity<'angularSpeed'>) =>
-    quantity('torque', pullOut(K, crest, voltage, resistance, reactance, speed));
-  const electric = {
-    K: '#motor.torqueConstant',
-    crest: crestSource,
-    voltage: 'supply.voltage',
-    resistance: 'motor.resistance',
-    inductance: 'motor.inductance',
-    teeth: 'motor.rotorTeeth',
-  } as const;
-  const measured = motor.curve
+  const torques = motor.curve
     ? onEnvelope(typedCurve(motor.curve, supply, sheet), share, 'motor.curve')
-    : undefined;
+    : byData(electric, electricSources(crestSource), share);
   return {
     rotorInertia: motor.rotorInertia.si,
     detent: motor.detentTorque.si,
     brake: motor.brakeTorque.si,
     locks: false,
-    corner: measured?.corner ?? cornerSpeed(K, crest, voltage, resistance, reactance),
-    pullOut: measured?.pullOut ?? torqueAt,
-    usable: measured?.usable ?? ((speed) => usableTorque.evaluate({ share, pullOut: torqueAt(speed) })),
-    usableAt:
-      measured?.usableAt ??
-      ((speed, key, to) => {
-        const torque = to.apply(
-          pullOutTorque,
-          { K, crest, voltage, resistance, inductance, teeth, speed },
-          `${key}.pullOut`,
-          electric,
-        );
-        return to.apply(usableTorque, { share, pullOut: torque }, key, {
-          share: 'motor.usableShare',
-          pullOut: `#${key}.pullOut`,
-        });
-      }),
-    speedFor:
-      measured?.speedFor ??
-      ((torque, k, kSource, key, torqueLine, to) =>
-        to.apply(speedAtTorque, { K, crest, voltage, resistance, inductance, teeth, share, torque, k }, key, {
-          K: electric.K,
-          crest: electric.crest,
-          voltage: electric.voltage,
-          resistance: electric.resistance,
-          inductance: electric.inductance,
-          teeth: electric.teeth,
-          share: 'motor.usableShare',
-          torque: `#${torqueLine}`,
-          k: kSource,
-        })),
+    corner: torques.corner,
+    pullOut: torques.pullOut,
+    usable: torques.usable,
+    usableAt: torques.usableAt,
+    speedFor: torques.speedFor,
     copperLoss: (to) => ({
       power: to.apply(copperLoss, { crest, resistance }, 'motor.heat', {
         crest: crestSource,

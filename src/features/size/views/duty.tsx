@@ -22,45 +22,87 @@ const does: readonly (readonly [Step['does'], string])[] = [
 ];
 const kinds = { distance: 'length', rest: 'time', times: 'count' } as const;
 
-/** What the motor does over and over, and how warm that makes it. */
-export function Duty({ onWorking }: { onWorking: (line: string) => void }) {
+/** Changes the list of steps; each change is a step of its own in the history. */
+type Put = (steps: Axis['duty'], label: string) => string | undefined;
+
+/** RMS torque over the cycle, and how warm that makes the motor. */
+function Answer({ onWorking }: { onWorking: (line: string) => void }) {
   const { system } = useMachine();
-  const { index, axis, report, editor } = useAxis();
-  const put = (steps: Axis['duty'], label: string) => editor.apply([putInAxis('duty', steps)], label, 'duty');
-  const most = capsAt(`axes.${index}.duty`)!.max;
-  const { duty } = report;
+  const { duty } = useAxis().report;
+  const torque = formatQuantity('torque', duty.rms, system, 3).text;
   const heat = duty.rated ? (duty.rms / duty.rated) ** 2 : null;
-  const add = () =>
+  return (
+    <p className={styles.dutyAnswer}>
+      RMS torque <Action onAct={() => onWorking(duty.line)}>{torque}</Action> over{' '}
+      {formatNumber(duty.time, 3)} s
+      {heat !== null ? (
+        <>, {formatNumber(100 * heat, 2)} % of the rated heat.</>
+      ) : (
+        <>
+          . A stepper’s driver heats it at its full current whatever the load:{' '}
+          <Action onAct={() => onWorking('motor.heat')}>working</Action>.
+        </>
+      )}
+    </p>
+  );
+}
+
+/** One step of the cycle: what it does, how far, how often. */
+function DutyStep({ step, at, put }: { step: Step; at: number; put: Put }) {
+  const { system } = useMachine();
+  const { axis, editor } = useAxis();
+  const fields =
+    step.does === 'rest' ? (['rest', 'times'] as const) : (['distance', 'rest', 'times'] as const);
+  const others = axis.duty.filter((s) => s.id !== step.id);
+  const become = (next: Step['does']) =>
     put(
-      [
-        ...axis.duty,
-        {
-          id: freshId(),
-          does: 'rapid',
-          distance: { ...axis.demands.travel, basis: 'estimate' },
-          rest: guess('time', '1 s'),
-          times: guess('count', '1'),
-        },
-      ],
-      'Added a step of the duty cycle',
+      axis.duty.map((s) => (s.id === step.id ? { ...s, does: next } : s)),
+      'What a step does',
     );
   return (
+    <li>
+      <div className={styles.dutyHead}>
+        <b>{at + 1}</b>
+        <Choice bare label={`Step ${at + 1} does`} value={step.does} options={does} onPick={become} />
+        <IconAction
+          label={`Remove step ${at + 1}`}
+          onAct={() => put(others, 'Removed a step of the duty cycle')}
+        >
+          <DeleteIcon fontSize="inherit" />
+        </IconAction>
+      </div>
+      {fields.map((name) => (
+        <QuantityField
+          key={name}
+          label={dutyText[name]!}
+          kind={kinds[name]}
+          value={step[name]}
+          system={system}
+          onText={(text, visit) => editor.type(`duty.${at}.${name}`, text, visit)}
+          onBasis={(basis) => editor.setBasis(`duty.${at}.${name}`, basis)}
+        />
+      ))}
+    </li>
+  );
+}
+
+/** A step to begin with: out and back over the whole travel. */
+const newStep = (axis: Axis): Step => ({
+  id: freshId(),
+  does: 'rapid',
+  distance: { ...axis.demands.travel, basis: 'estimate' },
+  rest: guess('time', '1 s'),
+  times: guess('count', '1'),
+});
+
+/** What the motor does over and over, and how warm that makes it. */
+export function Duty({ onWorking }: { onWorking: (line: string) => void }) {
+  const { index, axis, editor } = useAxis();
+  const put: Put = (steps, label) => editor.apply([putInAxis('duty', steps)], label, 'duty');
+  const most = capsAt(`axes.${index}.duty`)!.max;
+  return (
     <div className={styles.duty}>
-      <p className={styles.dutyAnswer}>
-        RMS torque{' '}
-        <Action onAct={() => onWorking(duty.line)}>
-          {formatQuantity('torque', duty.rms, system, 3).text}
-        </Action>{' '}
-        over {formatNumber(duty.time, 3)} s
-        {heat !== null ? (
-          <>, {formatNumber(100 * heat, 2)} % of the rated heat.</>
-        ) : (
-          <>
-            . A stepper’s driver heats it at its full current whatever the load:{' '}
-            <Action onAct={() => onWorking('motor.heat')}>working</Action>.
-          </>
-        )}
-      </p>
+      <Answer onWorking={onWorking} />
       {axis.duty.length === 0 && (
         <p className={styles.note}>
           No cycle is given: the axis is taken to shuttle over its whole travel without a rest, which is the
@@ -69,51 +111,14 @@ export function Duty({ onWorking }: { onWorking: (line: string) => void }) {
       )}
       <ol>
         {axis.duty.map((step, i) => (
-          <li key={step.id}>
-            <div className={styles.dutyHead}>
-              <b>{i + 1}</b>
-              <Choice
-                bare
-                label={`Step ${i + 1} does`}
-                value={step.does}
-                options={does}
-                onPick={(next) =>
-                  put(
-                    axis.duty.map((s) => (s.id === step.id ? { ...s, does: next } : s)),
-                    'What a step does',
-                  )
-                }
-              />
-              <IconAction
-                label={`Remove step ${i + 1}`}
-                onAct={() =>
-                  put(
-                    axis.duty.filter((s) => s.id !== step.id),
-                    'Removed a step of the duty cycle',
-                  )
-                }
-              >
-                <DeleteIcon fontSize="inherit" />
-              </IconAction>
-            </div>
-            {(step.does === 'rest'
-              ? (['rest', 'times'] as const)
-              : (['distance', 'rest', 'times'] as const)
-            ).map((name) => (
-              <QuantityField
-                key={name}
-                label={dutyText[name]!}
-                kind={kinds[name]}
-                value={step[name]}
-                system={system}
-                onText={(text, visit) => editor.type(`duty.${i}.${name}`, text, visit)}
-                onBasis={(basis) => editor.setBasis(`duty.${i}.${name}`, basis)}
-              />
-            ))}
-          </li>
+          <DutyStep key={step.id} step={step} at={i} put={put} />
         ))}
       </ol>
-      <Action disabled={axis.duty.length >= most} icon={<AddIcon fontSize="inherit" />} onAct={add}>
+      <Action
+        disabled={axis.duty.length >= most}
+        icon={<AddIcon fontSize="inherit" />}
+        onAct={() => put([...axis.duty, newStep(axis)], 'Added a step of the duty cycle')}
+      >
         Add a step
       </Action>
     </div>
