@@ -85,17 +85,6 @@ export const arrows = [
   ...from(type('cli'), type('words'), core('model', 'machine', 'formats')),
 ];
 
-/** Files that are still longer than 320 lines. The list only gets shorter: who touches one splits it. */
-const longFiles = [
-  'src/core/catalogue/parts/motors.ts',
-  'src/core/catalogue/parts/wheels.ts',
-  'src/core/guides/guides.test.ts',
-  'src/core/loads/loads.test.ts',
-  'src/core/machine/whole/whole.test.ts',
-  'src/core/motion/motion.test.ts',
-  'src/core/structure/gantry.test.ts',
-];
-
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.cache/**'] },
   ...next,
@@ -166,13 +155,17 @@ const config = [
   },
   {
     files: ['**/*.{ts,tsx,mts}'],
-    ignores: longFiles,
     rules: { 'max-lines': ['error', { max: 320, skipComments: true, skipBlankLines: true }] },
   },
   {
     files: ['src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}'],
     rules: { 'max-lines-per-function': ['error', { max: 80, skipComments: true, skipBlankLines: true }] },
+  },
+  {
+    // One row a line: a table is as wide as its columns.
+    files: ['src/core/catalogue/tables/*.ts', 'src/core/catalogue/structural.ts'],
+    rules: { 'max-len': 'off' },
   },
   {
     // Words know nothing of pages: they are said by the terminal and the service too.

@@ -1,7 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
-/** Random draws, every case there is, or a slow referee: run with the rest, and alone by `npm run test:wide`. */
+/** Random draws, every case there is, or a slow referee; alone by `npm run test:wide`. */
 const wide = 'src/**/*.wide.test.{ts,tsx}';
 
 export default defineConfig({

@@ -1,5 +1,6 @@
 import type { MaterialId } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
+import { grid, type Row } from './table';
 
 /** What a body or member is made of. */
 export interface Material {
@@ -15,46 +16,41 @@ export interface Material {
   readonly source: string;
 }
 
-const of = (
-  name: string,
-  gpa: number,
-  poisson: number,
-  density: number,
-  damping: number,
-  source = 'from memory; textbooks agree within 5 %',
-  creeps = false,
-): Material => ({
-  name,
-  modulus: quantity('modulus', gpa * 1e9),
-  shearModulus: quantity('modulus', (gpa * 1e9) / (2 * (1 + poisson))),
-  density: quantity('density', density),
-  damping,
-  creeps,
-  source,
-});
-
 /**
- * Wood across its grain and printed parts are weaker in shear than an even material; their shear moduli are
- * from memory.
+ * Young's modulus in GPa, density in kg/m³. Shear follows from Poisson's ratio in an even material; wood across
+ * its grain and printed parts are weaker, theirs is given.
  */
-const withShear = (m: Material, gpa: number): Material => ({
-  ...m,
-  shearModulus: quantity('modulus', gpa * 1e9),
-});
+const MATERIALS = `
+id               | name             | modulus | poisson | shear | density | damping | creeps | basis
+steel            | Steel            | 206     | 0.3     |       | 7850    | 0.01    | no     | from memory; textbooks agree within 5 %
+aluminium        | Aluminium        | 70      | 0.33    |       | 2700    | 0.01    | no     | from memory; textbooks agree within 5 %
+cast-iron        | Cast iron        | 110     | 0.26    |       | 7200    | 0.02    | no     | from memory; textbooks agree within 5 %
+polymer-concrete | Polymer concrete | 30      | 0.25    |       | 2300    | 0.04    | no     | from memory; 25 to 40 GPa by mix
+birch-plywood    | Birch plywood    | 9       |         | 0.65  | 680     | 0.03    | no     | from memory; 8 to 10 GPa along the outer grain
+maple            | Maple            | 12      |         | 0.9   | 700     | 0.03    | no     | from memory; along the grain
+petg             | PETG, printed    | 2       | 0.38    |       | 1270    | 0.04    | yes    | from memory; by layer direction
+pla              | PLA, printed     | 3.3     | 0.36    |       | 1240    | 0.04    | yes    | from memory; by layer direction
+`;
 
-export const materials: Readonly<Record<MaterialId, Material>> = {
-  steel: of('Steel', 206, 0.3, 7850, 0.01),
-  aluminium: of('Aluminium', 70, 0.33, 2700, 0.01),
-  'cast-iron': of('Cast iron', 110, 0.26, 7200, 0.02),
-  'polymer-concrete': of('Polymer concrete', 30, 0.25, 2300, 0.04, 'from memory; 25 to 40 GPa by mix'),
-  'birch-plywood': withShear(
-    of('Birch plywood', 9, 0.3, 680, 0.03, 'from memory; 8 to 10 GPa along the outer grain'),
-    0.65,
-  ),
-  maple: withShear(of('Maple', 12, 0.3, 700, 0.03, 'from memory; along the grain'), 0.9),
-  petg: of('PETG, printed', 2, 0.38, 1270, 0.04, 'from memory; by layer direction', true),
-  pla: of('PLA, printed', 3.3, 0.36, 1240, 0.04, 'from memory; by layer direction', true),
-};
+const GPA = 1e9;
+
+function materialOf(row: Row): Material {
+  const modulus = Number(row.modulus) * GPA;
+  const shear = row.shear ? Number(row.shear) * GPA : modulus / (2 * (1 + Number(row.poisson)));
+  return {
+    name: row.name!,
+    modulus: quantity('modulus', modulus),
+    shearModulus: quantity('modulus', shear),
+    density: quantity('density', Number(row.density)),
+    damping: Number(row.damping),
+    creeps: row.creeps === 'yes',
+    source: row.basis!,
+  };
+}
+
+export const materials = Object.fromEntries(
+  grid(MATERIALS).map((row) => [row.id, materialOf(row)]),
+) as Readonly<Record<MaterialId, Material>>;
 
 /** A tube size as it is sold: height, width, wall in mm. */
 export interface TubeSize {
@@ -63,61 +59,53 @@ export interface TubeSize {
   readonly height: number;
   readonly width: number;
   readonly wall: number;
+  readonly source: string;
 }
 
-const list = (
-  making: TubeSize['making'],
-  sizes: readonly (readonly [number, number, number])[],
-): TubeSize[] =>
-  sizes.map(([height, width, wall]) => ({
-    id: `${making}-${height}x${width}x${wall}`,
-    making,
-    height,
-    width,
-    wall,
-  }));
+/** Usual hollow sections, cold formed and hot finished; mm. */
+const TUBES = `
+making | height | width | wall | basis
+cold   | 40     | 40    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 50     | 50    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 60     | 40    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 60     | 60    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 60     | 60    | 4    | size EN 10219-2; that it is stocked, from memory
+cold   | 80     | 40    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 80     | 80    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 80     | 80    | 4    | size EN 10219-2; that it is stocked, from memory
+cold   | 100    | 50    | 3    | size EN 10219-2; that it is stocked, from memory
+cold   | 100    | 50    | 4    | size EN 10219-2; that it is stocked, from memory
+cold   | 100    | 100   | 4    | size EN 10219-2; that it is stocked, from memory
+cold   | 100    | 100   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 120    | 60    | 4    | size EN 10219-2; that it is stocked, from memory
+cold   | 120    | 80    | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 120    | 120   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 140    | 140   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 150    | 100   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 150    | 150   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 160    | 80    | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 200    | 100   | 5    | size EN 10219-2; that it is stocked, from memory
+cold   | 200    | 100   | 6    | size EN 10219-2; that it is stocked, from memory
+cold   | 200    | 150   | 6    | size EN 10219-2; that it is stocked, from memory
+cold   | 200    | 200   | 6    | size EN 10219-2; that it is stocked, from memory
+hot    | 100    | 50    | 4    | size EN 10210-2; that it is stocked, from memory
+hot    | 100    | 100   | 5    | size EN 10210-2; that it is stocked, from memory
+hot    | 120    | 80    | 5    | size EN 10210-2; that it is stocked, from memory
+hot    | 150    | 100   | 6.3  | size EN 10210-2; that it is stocked, from memory
+hot    | 150    | 150   | 6.3  | size EN 10210-2; that it is stocked, from memory
+hot    | 200    | 100   | 6.3  | size EN 10210-2; that it is stocked, from memory
+hot    | 200    | 200   | 8    | size EN 10210-2; that it is stocked, from memory
+hot    | 250    | 150   | 8    | size EN 10210-2; that it is stocked, from memory
+`;
 
-/**
- * Usual hollow sections of EN 10219-2 (cold formed) and EN 10210-2 (hot finished); sizes of the standards,
- * from memory of what is stocked.
- */
-export const tubeSizes: readonly TubeSize[] = [
-  ...list('cold', [
-    [40, 40, 3],
-    [50, 50, 3],
-    [60, 40, 3],
-    [60, 60, 3],
-    [60, 60, 4],
-    [80, 40, 3],
-    [80, 80, 3],
-    [80, 80, 4],
-    [100, 50, 3],
-    [100, 50, 4],
-    [100, 100, 4],
-    [100, 100, 5],
-    [120, 60, 4],
-    [120, 80, 5],
-    [120, 120, 5],
-    [140, 140, 5],
-    [150, 100, 5],
-    [150, 150, 5],
-    [160, 80, 5],
-    [200, 100, 5],
-    [200, 100, 6],
-    [200, 150, 6],
-    [200, 200, 6],
-  ]),
-  ...list('hot', [
-    [100, 50, 4],
-    [100, 100, 5],
-    [120, 80, 5],
-    [150, 100, 6.3],
-    [150, 150, 6.3],
-    [200, 100, 6.3],
-    [200, 200, 8],
-    [250, 150, 8],
-  ]),
-];
+export const tubeSizes: readonly TubeSize[] = grid(TUBES).map(({ making, height, width, wall, basis }) => ({
+  id: `${making}-${height}x${width}x${wall}`,
+  making: making as TubeSize['making'],
+  height: Number(height),
+  width: Number(width),
+  wall: Number(wall),
+  source: basis!,
+}));
 
 /** A slotted extrusion by its outside, mm, with the figures that a datasheet would give: cm², cm⁴. */
 export interface ExtrusionSize {
@@ -128,41 +116,34 @@ export interface ExtrusionSize {
   readonly secondMomentV: number;
   readonly secondMomentL: number;
   readonly torsion: number;
+  readonly source: string;
 }
 
-const extrusion = (
-  height: number,
-  width: number,
-  area: number,
-  secondMomentV: number,
-  secondMomentL: number,
-  torsion: number,
-): ExtrusionSize => ({
-  id: `extrusion-${height}x${width}`,
-  height,
-  width,
-  area,
-  secondMomentV,
-  secondMomentL,
-  torsion,
-});
+/** Usual light slotted extrusions of aluminium; mm, cm², cm⁴. */
+const EXTRUSIONS = `
+height | width | area | secondMomentV | secondMomentL | torsion | basis
+20     | 20    | 1.6  | 0.7           | 0.7           | 0.1     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+40     | 20    | 2.9  | 4.6           | 1.3           | 0.5     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+30     | 30    | 3.1  | 2.8           | 2.8           | 0.4     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+60     | 30    | 5.5  | 20            | 5.3           | 2       | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+40     | 40    | 6    | 9             | 9             | 1.5     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+80     | 40    | 11   | 68            | 17            | 9       | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+120    | 40    | 16   | 210           | 26            | 16      | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+45     | 45    | 7.2  | 14            | 14            | 2.2     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+90     | 45    | 13   | 105           | 27            | 14      | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+80     | 80    | 21   | 140           | 140           | 40      | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+90     | 90    | 24   | 215           | 215           | 60      | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+160    | 80    | 36   | 980           | 260           | 150     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+180    | 90    | 42   | 1500          | 400           | 220     | typical, from memory; makers differ by a fifth, in twist by two fifths: the datasheet rules
+`;
 
-/**
- * Usual light slotted extrusions of aluminium. Typical, from memory: makers differ by a fifth, in twist by
- * two fifths; the datasheet rules.
- */
-export const extrusionSizes: readonly ExtrusionSize[] = [
-  extrusion(20, 20, 1.6, 0.7, 0.7, 0.1),
-  extrusion(40, 20, 2.9, 4.6, 1.3, 0.5),
-  extrusion(30, 30, 3.1, 2.8, 2.8, 0.4),
-  extrusion(60, 30, 5.5, 20, 5.3, 2),
-  extrusion(40, 40, 6, 9, 9, 1.5),
-  extrusion(80, 40, 11, 68, 17, 9),
-  extrusion(120, 40, 16, 210, 26, 16),
-  extrusion(45, 45, 7.2, 14, 14, 2.2),
-  extrusion(90, 45, 13, 105, 27, 14),
-  extrusion(80, 80, 21, 140, 140, 40),
-  extrusion(90, 90, 24, 215, 215, 60),
-  extrusion(160, 80, 36, 980, 260, 150),
-  extrusion(180, 90, 42, 1500, 400, 220),
-];
+export const extrusionSizes: readonly ExtrusionSize[] = grid(EXTRUSIONS).map((row) => ({
+  id: `extrusion-${row.height}x${row.width}`,
+  height: Number(row.height),
+  width: Number(row.width),
+  area: Number(row.area),
+  secondMomentV: Number(row.secondMomentV),
+  secondMomentL: Number(row.secondMomentL),
+  torsion: Number(row.torsion),
+  source: row.basis!,
+}));

@@ -1,74 +1,27 @@
 import { describe, expect, it } from 'vitest';
-import { GRAVITY } from '@/core/units';
-import type { MemberProperties } from '@/core/sections';
-import { firstFrequency, supports } from '@test/helpers/beam-fe';
-import { type Frame, prepare, type Ready, solve } from './frame';
-import { bedFlexibility, pairFlexibility } from './bed';
-import { buildGantry, type GantryInput, type Six } from './gantry';
-import type { Base, Carried, GantryAnswer } from './answer';
-import { solveGantry } from './solve';
-
-const beam: MemberProperties = {
-  EA: 6e8,
-  EIv: 3e5,
-  EIl: 2e5,
-  GJ: 1.5e5,
-  GAv: 1e13,
-  GAl: 1e13,
-  mass: 14,
-  turning: 0.02,
-};
-const column: MemberProperties = {
-  EA: 5e8,
-  EIv: 2e5,
-  EIl: 2e5,
-  GJ: 1e5,
-  GAv: 6e7,
-  GAl: 6e7,
-  mass: 20,
-  turning: 0.05,
-};
-const HARD = 1e13;
-const hard: Six = [HARD, HARD, HARD, HARD, HARD, HARD];
-const portal: GantryInput = {
-  kind: 'portal',
-  length: 1.4,
-  height: 0,
+import {
   beam,
-  spacing: 0,
   column,
-  corner: null,
-  lift: null,
-  prop: null,
-  pieces: 24,
-};
-const diagonal = (values: readonly number[]) => values.map((v, i) => values.map((_, j) => (i === j ? v : 0)));
-const zeros = (n: number) => Array.from({ length: n }, () => new Array<number>(n).fill(0));
-const base = (feet: readonly number[], beds = [zeros(feet.length)]): Base => ({
-  carriages: diagonal(feet),
-  beds,
-});
-const carried = (more: Partial<Carried> = {}): Carried => ({
-  mass: 0,
-  out: 0,
-  up: 0,
-  reach: 0,
-  drop: 0,
-  plate: hard,
-  ...more,
-});
-const answer = (
-  input: GantryInput,
-  b: Base,
-  c: Carried,
-  series: Parameters<typeof solveGantry>[3] = [],
-): GantryAnswer => {
-  const solved = solveGantry(input, b, c, series);
-  if (!solved.ok) throw new Error(solved.code);
-  return solved.answer;
-};
-const twoFeet = (six: readonly number[]) => [...six, ...six];
-const total = (shares: readonly { value: number }[]) => shares.reduce((s, p) => s + p.value, 0);
+  hard,
+  portal,
+  zeros,
+  base,
+  carried,
+  answer,
+  twoFeet,
+  total,
+  feet,
+  bed,
+  full,
+  load,
+} from '@test/helpers/gantries';
+import { GRAVITY } from '@/core/units';
+import { firstFrequency, supports } from '@test/helpers/beam-fe';
+import { type Ready, solve } from './frame';
+import { bedFlexibility, pairFlexibility } from './bed';
+import { buildGantry, type GantryInput } from './gantry';
+import type { Base, Carried } from './answer';
+import { solveGantry } from './solve';
 
 describe('a gantry against closed forms', () => {
   it(
@@ -172,21 +125,6 @@ describe('a gantry against closed forms', () => {
     expect(extra / ((0.3 ** 2 * pair * twist) / (pair + twist))).toBeCloseTo(1, 2);
   });
 });
-
-/** A gantry of everything: columns on springs on a soft bed, soft corners, carriages, series parts. */
-const feet = twoFeet([2e7, 9e7, 1.5e8, 4e5, 6e5, 5e5]);
-const bed = (f: number) => {
-  const m = zeros(12);
-  for (const foot of [0, 6]) {
-    m[foot + 1]![foot + 1] = 0.3 * f;
-    m[foot + 2]![foot + 2] = f;
-    m[foot + 3]![foot + 3] = 40 * f;
-  }
-  return m;
-};
-const full: GantryInput = { ...portal, height: 0.35, beam: { ...beam, GAv: 4e7, GAl: 5e7 }, corner: 3e5 };
-const plate: Six = [3e8, 2e7, 4e8, 2e6, 3e6, 2.5e6];
-const load = carried({ mass: 18, out: 0.08, reach: 0.12, drop: 0.25, plate });
 
 describe('the whole of a gantry', () => {
   const series = [{ id: 'plunge', compliance: [4e-9, 5e-9, 1e-9] as const }];
@@ -308,33 +246,5 @@ describe('the whole of a gantry', () => {
     const [f, c] = [fine.along(0, [0.517])[0]!, coarse.along(0, [0.517])[0]!];
     for (const d of [0, 1, 2]) expect(f.compliance[d]! / c.compliance[d]!).toBeCloseTo(1, 6);
     expect(f.sag / c.sag).toBeCloseTo(1, 3);
-  });
-});
-
-describe('frames that carry a beam', () => {
-  it('a drive in the middle holds the gantry along the bed but not against yaw, as two drives do', () => {
-    const middle = diagonal(feet);
-    middle[0]![0] = 5e6;
-    middle[6]![6] = 5e6;
-    middle[0]![6] = 5e6;
-    middle[6]![0] = 5e6;
-    const both = diagonal(feet.map((k, i) => (i % 6 === 0 ? 1e7 : k)));
-    const single = answer(full, { carriages: middle, beds: [zeros(12)] }, load);
-    const double = answer(full, { carriages: both, beds: [zeros(12)] }, load);
-    // In the middle both are 20 N/µm along x; at the end only the two drives hold.
-    expect(single.along(0, [0.7])[0]!.compliance[0] / double.along(0, [0.7])[0]!.compliance[0]).toBeCloseTo(
-      1,
-      2,
-    );
-    expect(single.along(0, [0.1])[0]!.compliance[0]).toBeGreaterThan(
-      1.5 * double.along(0, [0.1])[0]!.compliance[0],
-    );
-  });
-  it('a frame keeps its band narrow: two numbers apart on one beam', () => {
-    const frame: Frame = buildGantry(portal, feet).prepared.ok
-      ? (buildGantry(portal, feet).prepared as Ready).frame
-      : (undefined as never);
-    expect(Math.max(...frame.elements.map((e) => Math.abs(e.a - e.b)))).toBe(1);
-    expect((prepare(frame) as Ready).factor.width).toBe(11);
   });
 });

@@ -81,23 +81,3 @@ export function swapEdits(axis: Axis, family: Family, part: Part): Edit[] {
 export const MEMORY = 'typical, from memory';
 /** A number as a builder types it: four digits, no more. */
 export const text = (value: number, unit: string) => `${Number(value.toPrecision(4))} ${unit}`;
-
-/** Rows of numbers put under their columns. */
-export function rows(
-  columns: readonly (readonly [path: string, unit: string])[],
-  source: string,
-  list: readonly (readonly [id: string, name: string, price: number, ...values: (number | string)[]])[],
-): Part[] {
-  return list.map(([id, name, price, ...values]) => ({
-    id,
-    name,
-    price,
-    source,
-    values: Object.fromEntries(
-      columns.map(([path, unit], i) => [
-        path,
-        typeof values[i] === 'number' ? `${values[i]}${unit ? ` ${unit}` : ''}` : String(values[i]),
-      ]),
-    ),
-  }));
-}

@@ -1,5 +1,6 @@
 import { type Axis, type ScrewDrive, startingDrive } from '@/core/model';
 import { type ScrewSize, screwSizes } from '../screws';
+import { endBearings } from '../tables/bearings';
 import { type Family, MEMORY, type Part, text } from './part';
 
 const screwBase = (axis: Axis): ScrewDrive =>
@@ -132,31 +133,6 @@ export const screwFamilies: readonly Family[] = [
     ],
     standard: [],
     forget: () => [],
-    parts: [10, 12, 15, 17, 20, 25].flatMap((bore): Part[] => [
-      {
-        id: `fixed-block-${bore}`,
-        name: `Fixed block, angular-contact pair, ${bore} mm bore`,
-        source: MEMORY,
-        price: 20 + bore * 2,
-        values: {
-          'drive.thrustBearing': 'angular-contact',
-          'drive.bearingStiffness': text(40 + bore * 4, 'N/µm'),
-          'drive.bearingDrag': text(0.01 + bore * 0.001, 'N·m'),
-          'drive.bearingPlay': '0 mm',
-        },
-      },
-      {
-        id: `deep-groove-${bore}`,
-        name: `Two deep-groove bearings, ${bore} mm bore`,
-        source: MEMORY,
-        price: 6 + bore * 0.4,
-        values: {
-          'drive.thrustBearing': 'deep-groove',
-          'drive.bearingStiffness': text(8 + bore * 0.8, 'N/µm'),
-          'drive.bearingDrag': text(0.004 + bore * 0.0005, 'N·m'),
-          'drive.bearingPlay': '0.05 mm',
-        },
-      },
-    ]),
+    parts: endBearings,
   },
 ];

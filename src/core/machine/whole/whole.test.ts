@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import {
   applyEdits,
   type Axis,
-  type Edit,
   guess,
   type MillCut,
   type Project,
@@ -12,10 +11,8 @@ import {
   startingBody,
   startingCut,
   startingProject,
-  startingShape,
-  startingStructure,
 } from '@/core/model';
-import { demoMachines } from '@/demo';
+import { anyEdit, gate, kayak, scenery } from '@test/helpers/machines';
 import {
   axisReport,
   briefWorking,
@@ -27,7 +24,6 @@ import {
   frameTrials,
   loadedAxes,
   loadsAlike,
-  machineChecks,
   machineReport,
   massReport,
   outlooks,
@@ -39,11 +35,9 @@ import {
   worstCut,
 } from '..';
 
-const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
 /** Changes of the frame, solved with the drives as they are reported. */
 const trialsOf = (project: Project) =>
   frameTrials(project, driveStiffnessOf(project.axes, machineReport(project).axes));
-const put = (path: string, value: unknown) => ({ path, value: value as never });
 const NAMES = { axis: 'an axis', body: 'a body' };
 const total = (list: readonly { mass: number }[]) => list.reduce((s, b) => s + b.mass, 0);
 
@@ -62,10 +56,10 @@ describe('masses along the chain', () => {
     expect(ridersOf(kayak, 'bed').map((a) => a.id)).toEqual(['gantry', 'plunge']);
   });
   it('a heavier spindle is felt by every axis below it, by no axis above', () => {
-    const heavier = applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '12.9 kg'))]);
+    const heavier = applyEdits(kayak, [anyEdit('axes.2.loads.masses.0.mass', guess('mass', '12.9 kg'))]);
     const [before, after] = [massReport(kayak), massReport(heavier)];
     before.axes.forEach((a, i) => expect(after.axes[i]!.total - a.total).toBeCloseTo(5, 9));
-    const screw = applyEdits(kayak, [put('axes.0.loads.masses.0.mass', guess('mass', '17.2 kg'))]);
+    const screw = applyEdits(kayak, [anyEdit('axes.0.loads.masses.0.mass', guess('mass', '17.2 kg'))]);
     expect(
       massReport(screw).axes.map((a, i) => Number((a.total - before.axes[i]!.total).toFixed(6))),
     ).toEqual([10, 0, 0]);
@@ -100,7 +94,7 @@ describe('masses along the chain', () => {
     );
   });
   it('a standing gantry belongs to the stand', () => {
-    const table = applyEdits(kayak, [put('brief.arrangement', 'moving-table')]);
+    const table = applyEdits(kayak, [anyEdit('brief.arrangement', 'moving-table')]);
     expect(massReport(table).axes[0]!.bodies.some((b) => b.from === 'structure')).toBe(false);
     expect(massReport(table).standing - massReport(kayak).standing).toBeCloseTo(
       total(massReport(kayak).axes[0]!.bodies.filter((b) => b.from === 'structure')),
@@ -129,18 +123,18 @@ describe('an axis as the machine loads it', () => {
   );
   it('a report is kept while nothing that loads it changed', () => {
     const [a] = loadedAxes(kayak);
-    const [b] = loadedAxes(applyEdits(kayak, [put('note', 'other')]));
+    const [b] = loadedAxes(applyEdits(kayak, [anyEdit('note', 'other')]));
     expect(loadsAlike(a!, b!)).toBe(true);
     expect(
       loadsAlike(
         a!,
-        loadedAxes(applyEdits(kayak, [put('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!,
+        loadedAxes(applyEdits(kayak, [anyEdit('axes.2.loads.masses.0.mass', guess('mass', '9 kg'))]))[0]!,
       ),
     ).toBe(false);
     expect(
       loadsAlike(
         a!,
-        loadedAxes(applyEdits(kayak, [put('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!,
+        loadedAxes(applyEdits(kayak, [anyEdit('brief.cuts.2.depth', guess('length', '2.5 mm'))]))[0]!,
       ),
     ).toBe(false);
   });
@@ -173,7 +167,7 @@ describe('edits worked out on a loaded axis', () => {
     );
     expect(edit!.value).toMatchObject({ preload: 'medium', sideForce: null, normalForce: null });
     // Any other edit passes as it is.
-    const plain = put('drive.teeth', guess('count', '22'));
+    const plain = anyEdit('drive.teeth', guess('count', '22'));
     expect(toStored([plain], kayak.axes[0]!)).toEqual([plain]);
   });
 });
@@ -217,107 +211,6 @@ describe('cuts', () => {
     for (const part of ['chip', 'along', 'across', 'power', 'axial', 'spindle-force'])
       expect(keys).toContain(`cut.fittings.${part}`);
     expect(keys).toContain('mass.feet');
-  });
-});
-
-/** Machines of which each shows one finding of the whole. */
-const shown: readonly (readonly [string, Project, readonly Edit[]])[] = [
-  ['area-short', kayak, [put('brief.area.width', guess('length', '1400 mm'))]],
-  ['spindle-short', kayak, [put('brief.spindle.power', guess('power', '200 W'))]],
-  ['chip-rubs', kayak, [put('brief.cuts.2.feed', guess('speed', '0.1 m/min'))]],
-  [
-    'chip-thick',
-    kayak,
-    [
-      put('brief.cuts.0.feed', guess('speed', '14 m/min')),
-      put('axes.0.demands.rapid', guess('speed', '20 m/min')),
-    ],
-  ],
-  [
-    'climb-play',
-    kayak,
-    [
-      put('axes.1.drive.play', guess('length', '0.4 mm')),
-      put('axes.1.drive.thread.preload', guess('force', '0 N')),
-    ],
-  ],
-  ['cut-faster', kayak, [put('brief.cuts.0.feed', guess('speed', '9 m/min'))]],
-  ['corner-slow', kayak, [put('brief.cuts.0.corner', guess('length', '2 mm'))]],
-  ['room', kayak, [put('brief.place.length', guess('length', '3 m'))]],
-  ['door', kayak, [put('brief.place.door', guess('length', '0.8 m'))]],
-  ['bench', kayak, [put('brief.place.bench', guess('length', '0.8 m'))]],
-  ['floor', kayak, [put('brief.place.floorLoad', guess('mass', '200 kg'))]],
-  ['power-short', kayak, [put('brief.power', guess('power', '2 kW'))]],
-  ['over-budget', kayak, [put('brief.budget', 500)]],
-  ['rocks', kayak, [put('stand', [])]],
-  ['creeps', kayak, [put('structure.beam.material', 'petg')]],
-  ['accuracy', kayak, [put('brief.accuracy', guess('length', '0.05 mm'))]],
-  ['sag-spread', kayak, [put('brief.accuracy', guess('length', '0.02 mm'))]],
-  ['frame-rings', kayak, [put('axes.0.demands.acceleration', guess('acceleration', '20 m/s²'))]],
-  ['plasma-reach', gate, [put('axes.0.controller.pulseLimit', guess('pulseRate', '0.5 kHz'))]],
-  ['plasma-slow', gate, []],
-  ['frame-unknown', startingProject('p', '2026-01-01T00:00:00Z'), []],
-];
-
-describe('findings of a whole machine', () => {
-  const all = [kayak, gate, scenery].map((m) => ({ m, r: machineReport(m, { flex: true }) }));
-  it('what sags or bends too much is offered changes of the frame, each solved', () => {
-    const cutter = all[2]!.r.findings;
-    expect(cutter.find((f) => f.code === 'sag-spread')!.remedies[0]).toMatchObject({
-      code: 'prop',
-      verdict: 'holds',
-    });
-    for (const f of cutter.filter((g) => g.code === 'accuracy' && g.verdict === 'gives-out')) {
-      expect(f.remedies.length).toBeGreaterThan(1);
-      for (const r of f.remedies) expect(r.becomes!).toBeLessThan(f.value);
-    }
-  });
-  it.each(shown)('%s is found where it is', (code, machine, edits) => {
-    const report = machineReport(applyEdits(machine, edits), { flex: true });
-    expect(report.findings.map((f) => f.code)).toContain(code);
-  });
-  it('every check of the machine is one that some machine here shows', () => {
-    const codes: readonly string[] = shown.map(([code]) => code);
-    expect(machineChecks.map((c) => c.code).filter((c) => !codes.includes(c))).toEqual([]);
-  });
-  it('thick plate may be slow', () => {
-    const codes = machineReport(gate).findings.filter((f) => f.code === 'plasma-slow');
-    expect(codes.map((f) => f.params.cut)).toEqual(['Leaves, 1 mm sheet']);
-  });
-  it('an error budget adds up both ways and names what is missing', () => {
-    for (const { r } of all)
-      for (const e of r.errors) {
-        const known = e.shares.flatMap((s) => s.value ?? []);
-        expect(e.worst).toBeCloseTo(
-          known.reduce((s, v) => s + v, 0),
-          12,
-        );
-        expect(e.likely).toBeLessThanOrEqual(e.worst + 1e-15);
-        expect(e.likely ** 2).toBeCloseTo(
-          known.reduce((s, v) => s + v * v, 0),
-          15,
-        );
-        expect(e.missing).toBe(e.shares.filter((s) => s.value === null).length);
-      }
-  });
-  it('cautions stand where they belong', () => {
-    const codes = (i: number) => all[i]!.r.cautions.map((c) => c.code);
-    expect(codes(0)).toEqual(
-      expect.arrayContaining(['lifting', 'falling-axis', 'spindle', 'mains', 'pinch']),
-    );
-    expect(codes(1)).toContain('plasma');
-    expect(codes(2)).not.toContain('plasma');
-  });
-  it('a machine of which nobody has said what it stands on does not hold: it is not known', () => {
-    const begun = machineReport(startingProject('p', '2026-01-01T00:00:00Z'), { flex: true });
-    expect(begun.verdict).toBe('not-known');
-    expect(begun.findings.map((f) => [f.code, f.verdict])).toEqual([['frame-unknown', 'not-known']]);
-    const planned = machineReport(kayak, { flex: true }).findings;
-    expect(planned.map((f) => f.code)).not.toContain('frame-unknown');
-  });
-  it('says what comes next', () => {
-    expect(machineReport(startingProject('p', '2026-01-01T00:00:00Z')).next.code).toBe('say-area');
-    expect(all[0]!.r.next).toEqual({ code: 'mend-axis', axisId: 'bed' });
   });
 });
 
@@ -373,14 +266,14 @@ describe('improvements of the frame', () => {
   });
   it('a third rod stiffens a gantry on rods, filling a tube makes it heavier', () => {
     const rods = applyEdits(gate, [
-      put('axes.1.guide', {
+      anyEdit('axes.1.guide', {
         ...gate.axes[1]!.guide,
         kind: 'round-rod',
         spacing: guess('length', '240 mm'),
         size: guess('length', '20 mm'),
         railLength: guess('length', '1300 mm'),
       }),
-      put('structure.beam.section', {
+      anyEdit('structure.beam.section', {
         kind: 'rect-tube',
         height: guess('length', '80 mm'),
         width: guess('length', '40 mm'),
@@ -392,78 +285,5 @@ describe('improvements of the frame', () => {
     const list = trialsOf(rods);
     expect(list.find((i) => i.code === 'axis-third-rod')!.gain.z).toBeGreaterThan(1.05);
     expect(list.find((i) => i.code === 'fill-beam')!.heavier).toBeGreaterThan(3);
-  });
-});
-
-describe('rules of the machine', () => {
-  it.each([
-    ['rides-on-itself', [put('axes.0.carriedBy', 'plunge')]],
-    ['rides-on-nothing', [put('axes.1.carriedBy', 'ghost')]],
-    ['nothing-moves', [put('axes.2.loads.masses', [])]],
-    ['wider-than-cutter', [put('brief.cuts.0.width', guess('length', '8 mm'))]],
-    [
-      'prop-beyond-beam',
-      [put('structure.prop', { at: guess('length', '3 m'), stiffness: guess('stiffness', '20 N/µm') })],
-    ],
-    [
-      'no-room-inside',
-      [
-        put('structure.beam.section', {
-          kind: 'rect-tube',
-          height: guess('length', '40 mm'),
-          width: guess('length', '40 mm'),
-          wall: guess('length', '20 mm'),
-          making: 'cold',
-        }),
-      ],
-    ],
-    [
-      'no-room-inside',
-      [
-        put('stand', [
-          {
-            ...startingBody('x', 'x', startingShape('member')),
-            shape: {
-              ...startingShape('member'),
-              section: {
-                kind: 'round-tube',
-                diameter: guess('length', '10 mm'),
-                wall: guess('length', '6 mm'),
-              },
-            },
-          },
-        ]),
-      ],
-    ],
-  ] as const)('%s is refused with the place and the reason', (code, edits) => {
-    const [issue] = projectIssues(applyEdits(kayak, edits));
-    expect(issue).toMatchObject({ code });
-    // The words of every rule are complete: see the words' own test.
-    expect(issue!.path.length).toBeGreaterThan(0);
-  });
-  it('every structure to start from stands, whatever the arrangement', () => {
-    for (const arrangement of [
-      'moving-gantry',
-      'moving-table',
-      'cantilever',
-      'lifted-two',
-      'lifted-four',
-      'fixed-gantry',
-    ] as const) {
-      const project = {
-        ...kayak,
-        structure: startingStructure(1.29, 2.54),
-        brief: { ...kayak.brief, arrangement },
-      };
-      expect(projectIssues(project)).toEqual([]);
-      const { flex } = machineReport(project, { flex: true });
-      for (const way of ['x', 'y', 'z'] as const) {
-        expect(flex!.softest[way].stiffness, `${arrangement} ${way}`).toBeGreaterThan(1e4);
-        expect(
-          flex!.softest[way].budget.reduce((s, p) => s + p.value, 0) * flex!.softest[way].stiffness,
-        ).toBeCloseTo(1, 5);
-      }
-      expect(flex!.frequency.hertz).toBeGreaterThan(1);
-    }
   });
 });
