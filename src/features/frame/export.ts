@@ -1,3 +1,5 @@
+'use client';
+
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { projectFileName, writeWholeFile } from '@/core/formats';
