@@ -47,108 +47,202 @@ function withinRanges(edits: readonly Edit[], root: string): boolean {
 /** Two outcomes of one check about the same thing. */
 const alike = (a: Checked, b: Checked) => a.code === b.code && a.about === b.about;
 
-const givesOut = (outcomes: readonly Checked[]) => outcomes.filter((c) => c.verdict === 'gives-out');
+const givesOut = <Code extends string>(outcomes: readonly Checked<Code>[]) =>
+  outcomes.filter((c) => c.verdict === 'gives-out');
 
 const verdictOfAll = (outcomes: readonly Checked[]): Verdict => worstVerdict(outcomes.map((c) => c.verdict));
 
-interface Tried {
-  readonly remedy: Remedy;
-  /** Of the finding's own check, with the change made. */
-  readonly margin: number;
-  readonly resigned: boolean;
+/** How the subject stands before anything is tried, worked out once for all that is. */
+interface Before<Code extends string> {
+  readonly verdict: Verdict;
+  readonly broken: readonly Checked<Code>[];
+  readonly aside: readonly string[];
 }
 
-/** Puts one candidate through the model; undefined where it cannot be made or does not help. */
-function attempt<Subject, Code extends string>(
+function beforeOf<Subject, Code extends string>(bench: Bench<Subject, Code>): Before<Code> {
+  const { outcomes, aside, subject } = bench;
+  return {
+    verdict: verdictOfAll(outcomes),
+    broken: givesOut(outcomes),
+    aside: aside?.(subject) ?? [],
+  };
+}
+
+/** A candidate that helps its own check, before the others were asked. */
+interface Probe<Subject> {
+  readonly candidate: Candidate;
+  readonly changed: Subject;
+  readonly verdict: Verdict;
+  /** Of the finding's own check, with the change made. */
+  readonly margin: number;
+  readonly becomes: number | null;
+  readonly resigned: boolean;
+  readonly reach: number | null;
+}
+
+/** A candidate that helps, with what it does to all the others. */
+interface Tried<Subject> extends Probe<Subject> {
+  readonly wholeVerdict: Verdict;
+  readonly breaks: readonly string[];
+}
+
+/** Makes one candidate's change and asks its own check; undefined where it cannot be made or does not help. */
+function probe<Subject, Code extends string>(
   bench: Bench<Subject, Code>,
   check: AnyCheck<Subject, Code>,
   found: Checked<Code>,
   candidate: Candidate,
-): Tried | undefined {
-  const { checks, outcomes, subject, aside, reach } = bench;
+): Probe<Subject> | undefined {
   if (!candidate.edits.length || !withinRanges(candidate.edits, bench.root)) return undefined;
-  const changed = bench.change(subject, candidate.edits);
+  const changed = bench.change(bench.subject, candidate.edits);
   if (changed === undefined) return undefined;
   const again = judgedBy(check, changed).find((c) => alike(c, found));
   const verdict = again?.verdict ?? 'holds';
   const margin = again?.margin ?? Infinity;
   if (!(margin > found.margin + LEAST_GAIN * Math.abs(found.margin))) return undefined;
   if (severity[verdict] > severity[found.verdict]) return undefined;
-  // Most candidates end above: only what helps its own check is put through all of them.
-  const after = judge(checks, changed);
-  const wholeVerdict = verdictOfAll(after);
-  if (severity[wholeVerdict] > severity[verdictOfAll(outcomes)]) return undefined;
-  const before = givesOut(outcomes);
-  const broken = givesOut(after).filter((c) => !before.some((b) => alike(b, c)));
-  const had = aside?.(subject) ?? [];
-  const fallen = (aside?.(changed) ?? []).filter((code) => !had.includes(code));
-  const remedy: Remedy = {
-    code: candidate.code,
-    params: candidate.params,
-    edits: bench.stored(candidate.edits),
-    becomes: again?.value ?? null,
+  return {
+    candidate,
+    changed,
     verdict,
-    wholeVerdict,
-    breaks: [...new Set([...broken.map((c) => c.code), ...fallen])],
-    reach: reach ? reach.of(changed) : null,
+    margin,
+    becomes: again?.value ?? null,
+    resigned: candidate.resigned ?? false,
+    reach: bench.reach ? bench.reach.of(changed) : null,
   };
-  return { remedy, margin, resigned: candidate.resigned ?? false };
+}
+
+/** Asks all the other checks; undefined where the whole would be worse than before. */
+function tried<Subject, Code extends string>(
+  { checks, aside }: Bench<Subject, Code>,
+  before: Before<Code>,
+  one: Probe<Subject>,
+): Tried<Subject> | undefined {
+  const after = judge(checks, one.changed);
+  const wholeVerdict = verdictOfAll(after);
+  if (severity[wholeVerdict] > severity[before.verdict]) return undefined;
+  const broken = givesOut(after).filter((c) => !before.broken.some((b) => alike(b, c)));
+  const fallen = (aside?.(one.changed) ?? []).filter((code) => !before.aside.includes(code));
+  return { ...one, wholeVerdict, breaks: [...new Set([...broken.map((c) => c.code), ...fallen])] };
 }
 
 /** Their difference; two infinities are alike. */
 const compared = (a: number, b: number) => (a === b ? 0 : a - b);
 
+/** What is no mere wish for less first, mended before helped. */
+const byRank = <Subject>(a: Probe<Subject>, b: Probe<Subject>): number =>
+  Number(a.resigned) - Number(b.resigned) || byWeight(b.verdict, a.verdict);
+
 /**
- * Order of the ways out: what is no mere wish for less, mended before helped, without breaking another check,
- * the whole before the one check, what the whole then reaches (or, where that has no meaning, how far the
- * finding is mended), fewest changes.
+ * What the whole then reaches (or, where that has no meaning, how far the finding is mended), fewest changes.
  */
-function byWorth(asked: number) {
-  const reached = ({ remedy, margin }: Tried) =>
-    remedy.reach === null ? margin : Math.min(remedy.reach, asked);
-  return (a: Tried, b: Tried): number =>
-    Number(a.resigned) - Number(b.resigned) ||
-    byWeight(b.remedy.verdict, a.remedy.verdict) ||
-    a.remedy.breaks.length - b.remedy.breaks.length ||
-    byWeight(b.remedy.wholeVerdict, a.remedy.wholeVerdict) ||
-    compared(reached(b), reached(a)) ||
-    a.remedy.edits.length - b.remedy.edits.length;
+function byReach(asked: number) {
+  const reached = <Subject>({ reach, margin }: Probe<Subject>) =>
+    reach === null ? margin : Math.min(reach, asked);
+  return <Subject>(a: Probe<Subject>, b: Probe<Subject>): number =>
+    compared(reached(b), reached(a)) || a.candidate.edits.length - b.candidate.edits.length;
 }
 
-const ofOneKind = (a: Remedy, b: Remedy) => a.code === b.code && a.params.axis === b.params.axis;
+/**
+ * Order of the ways out: by rank, without breaking another check, the whole before the one check, by reach.
+ */
+const byWorth =
+  (asked: number) =>
+  <Subject>(a: Tried<Subject>, b: Tried<Subject>): number =>
+    byRank(a, b) ||
+    a.breaks.length - b.breaks.length ||
+    byWeight(b.wholeVerdict, a.wholeVerdict) ||
+    byReach(asked)(a, b);
+
+/** Candidates of one kind: of them only the best is offered. */
+const kindOf = ({ code, params }: Candidate) => `${code} ${String(params.axis ?? '')}`;
+
+/**
+ * The best of the candidates of one kind. Asking all checks is the dear part, so they are asked in the order
+ * of what is known, and no further once nothing that is left can be better.
+ */
+function bestOfKind<Subject, Code extends string>(
+  bench: Bench<Subject, Code>,
+  before: Before<Code>,
+  probes: readonly Probe<Subject>[],
+  asked: number,
+): Tried<Subject> | undefined {
+  const inTurn = [...probes].sort((a, b) => byRank(a, b) || byReach(asked)(a, b));
+  let best: Tried<Subject> | undefined;
+  for (const one of inTurn) {
+    if (best && byRank(best, one) < 0) break;
+    if (best && best.breaks.length === 0 && best.wholeVerdict === 'holds') break;
+    const next = tried(bench, before, one);
+    if (next && (!best || byWorth(asked)(next, best) < 0)) best = next;
+  }
+  return best;
+}
 
 /** The best remedies for one outcome, one of each kind, so that the builder sees different ways out. */
 function remediesFor<Subject, Code extends string>(
   bench: Bench<Subject, Code>,
+  before: Before<Code>,
   found: Checked<Code>,
 ): Remedy[] {
   const check = bench.checks.find((c) => c.code === found.code);
   if (!check?.candidates) return [];
-  const tried = check
-    .candidates(bench.subject, found)
-    .flatMap((candidate) => attempt(bench, check, found, candidate) ?? []);
-  tried.sort(byWorth(bench.reach?.asked ?? 0));
-  const offered: Remedy[] = [];
-  for (const { remedy } of tried)
-    if (offered.length < bench.most && !offered.some((o) => ofOneKind(o, remedy))) offered.push(remedy);
-  return offered;
+  const asked = bench.reach?.asked ?? 0;
+  const kinds = new Map<string, Probe<Subject>[]>();
+  for (const candidate of check.candidates(bench.subject, found)) {
+    const one = probe(bench, check, found, candidate);
+    if (!one) continue;
+    const kind = kindOf(candidate);
+    const list = kinds.get(kind);
+    if (list) list.push(one);
+    else kinds.set(kind, [one]);
+  }
+  return [...kinds.values()]
+    .flatMap((probes) => bestOfKind(bench, before, probes, asked) ?? [])
+    .sort(byWorth(asked))
+    .slice(0, bench.most)
+    .map(({ candidate, becomes, verdict, wholeVerdict, breaks, reach }): Remedy => ({
+      code: candidate.code,
+      params: candidate.params,
+      edits: bench.stored(candidate.edits),
+      becomes,
+      verdict,
+      wholeVerdict,
+      breaks,
+      reach,
+    }));
+}
+
+/** A value that is worked out when it is first asked for, and kept. */
+function lazily<T>(work: () => T): () => T {
+  let done: { readonly value: T } | undefined;
+  return () => (done ??= { value: work() }).value;
 }
 
 /**
- * Findings out of the outcomes that do not hold, the worst first, each with its remedies.
- * @param withRemedies false: nothing is tried (comparing variants does not ask for remedies).
+ * Findings out of the outcomes that do not hold, the worst first, each with its remedies. Nothing is tried
+ * before somebody looks at the remedies of a finding: most are never opened, and a keystroke must not wait for
+ * them.
+ * @param withRemedies false: nothing is tried at all (comparing variants does not ask for remedies).
  */
 export function findingsOf<Subject, Code extends string>(
   bench: Bench<Subject, Code>,
   withRemedies: boolean,
 ): Finding<Code>[] {
+  const before = lazily(() => beforeOf(bench));
   return bench.outcomes
     .filter((c) => c.verdict !== 'holds')
     .sort((a, b) => byWeight(a.verdict, b.verdict) || a.margin - b.margin)
     .map((found): Finding<Code> => {
       const { margin: _margin, ...rest } = found;
-      const remedies = withRemedies ? remediesFor(bench, found) : [];
-      return { ...rest, path: bench.root + found.path, axisId: bench.axisId, remedies };
+      const remedies = lazily(() => (withRemedies ? remediesFor(bench, before(), found) : []));
+      return {
+        ...rest,
+        path: bench.root + found.path,
+        axisId: bench.axisId,
+        get remedies() {
+          return remedies();
+        },
+      };
     });
 }
 

@@ -26,5 +26,6 @@ export interface Remedy {
 export interface Finding<Code extends string = string> extends Omit<Checked<Code>, 'margin'> {
   /** The axis that it is about; null: the machine as a whole. */
   readonly axisId: string | null;
+  /** The best ways out; worked out when they are first looked at. */
   readonly remedies: readonly Remedy[];
 }

@@ -4,7 +4,7 @@ import { bodies } from '@/core/loads';
 import type { Project } from '@/core/model';
 import { type Line, recordingWorksheet } from '@/core/worksheet';
 import type { AxisReport, ReportOptions } from '../axis';
-import { cutLoad, type CutLoad, cutLoads, type MassReport, massReport } from '../demand';
+import { cutLoad, type CutLoad, cutLoads, type CutMemory, type MassReport, massReport } from '../demand';
 import type { ErrorBudget } from '../errors';
 import {
   driveStiffnessOf,
@@ -81,11 +81,13 @@ export function reportOf(
 export interface MachineOptions extends ReportOptions {
   /** Solve the frame as well: some tens of milliseconds. */
   readonly flex?: boolean;
+  /** Loads of cuts that the caller keeps from one report to the next. */
+  readonly memory?: CutMemory;
 }
 
 /** The steps of the street before the frame: cuts and masses, and the axes as the machine loads them. */
-function knownOf(project: Project, options: ReportOptions): Known {
-  const cuts = cutLoads(project.brief);
+function knownOf(project: Project, options: ReportOptions, memory: CutMemory): Known {
+  const cuts = cutLoads(project.brief, memory);
   const masses = massReport(project);
   return { cuts, masses, loaded: loadedReports(project, cuts, masses, options) };
 }
@@ -104,16 +106,16 @@ const frameWanting = (context: MachineContext) =>
  */
 export function machineReport(
   project: Project,
-  { flex: wanted = false, ...options }: MachineOptions = {},
+  { flex: wanted = false, memory = new WeakMap(), ...options }: MachineOptions = {},
 ): MachineReport {
   const withRemedies = options.remedies !== false;
-  const known = knownOf(project, options);
+  const known = knownOf(project, options, memory);
   const reports = known.loaded.map((l) => l.report);
   const drives = driveStiffnessOf(project.axes, reports);
   const solved = wanted ? flexReport(frameInputs(project, drives, known.masses)) : undefined;
   const flex = solved?.ok ? solved.report : null;
   const frame = flex && summaryOf(flex);
-  const context = contextOf(project, known, { frame });
+  const context = contextOf(project, known, { frame }, memory);
   if (!frame || !withRemedies || !frameWanting(context)) return reportOf(context, flex, withRemedies);
   // A dozen frames more, only where something of the frame is found wanting.
   const trials: FrameTrial[] = frameTrials(project, drives);
