@@ -2,7 +2,7 @@
 
 import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
 import { BasisMark, type BasisName } from './basis-mark';
 import styles from './quantity-field.module.css';
@@ -55,6 +55,8 @@ interface Draft {
   readonly expected: string;
   readonly visit: string;
   readonly error?: string;
+  /** Something was typed since the field was entered: the help then stands aside. */
+  readonly typing?: boolean;
 }
 
 /** A text that is kept as it was typed while the model already has what it means. */
@@ -65,12 +67,13 @@ function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
   const keep = (text: string, visit: string, taken: Taken) =>
     setDraft(
       'error' in taken
-        ? { text, expected: shown, visit, error: taken.error }
-        : { text, expected: taken.typed, visit },
+        ? { text, expected: shown, visit, error: taken.error, typing: true }
+        : { text, expected: taken.typed, visit, typing: true },
     );
   return {
     text: live?.text ?? shown,
     error: live?.error,
+    typing: live?.typing ?? false,
     enter() {
       if (!live?.error) setDraft({ text: shown, expected: shown, visit: nextVisit() });
     },
@@ -89,11 +92,14 @@ function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
   };
 }
 
-/** A typed number with its unit, the other unit system beside it, and where it comes from. */
-export function QuantityField(props: QuantityFieldProps) {
+/**
+ * A typed number with its unit, the other unit system beside it, and where it comes from. Kept while its
+ * value and what it calls stay the same: a keystroke in one field draws no other.
+ */
+export const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
   const { label, help, kind, value, optional = false } = props;
   const id = useId();
-  const { text, error, enter, take, leave, drop, setBasis } = useDraft(props);
+  const { text, error, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const other = value && !error ? otherText(kind, value) : '';
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
@@ -102,10 +108,11 @@ export function QuantityField(props: QuantityFieldProps) {
       </label>
       <Tooltip
         describeChild
-        title={help ?? ''}
+        title={typing ? '' : (help ?? '')}
         placement="top-start"
         disableInteractive
-        slotProps={{ popper: { disablePortal: true } }}
+        // Gone at once: a help that fades would be placed anew by every keystroke.
+        slotProps={{ popper: { disablePortal: true }, transition: { timeout: 0 } }}
       >
         <InputBase
           id={id}
@@ -151,4 +158,4 @@ export function QuantityField(props: QuantityFieldProps) {
       )}
     </div>
   );
-}
+});

@@ -86,7 +86,9 @@ interface Tried<Subject> extends Probe<Subject> {
   readonly breaks: readonly string[];
 }
 
-/** Makes one candidate's change and asks its own check; undefined where it cannot be made or does not help. */
+/**
+ * Makes one candidate's change and asks its own check; undefined where it cannot be made or does not help.
+ */
 function probe<Subject, Code extends string>(
   bench: Bench<Subject, Code>,
   check: AnyCheck<Subject, Code>,
@@ -220,8 +222,8 @@ function lazily<T>(work: () => T): () => T {
 
 /**
  * Findings out of the outcomes that do not hold, the worst first, each with its remedies. Nothing is tried
- * before somebody looks at the remedies of a finding: most are never opened, and a keystroke must not wait for
- * them.
+ * before somebody looks at the remedies of a finding: most are never opened, and a keystroke must not wait
+ * for them.
  * @param withRemedies false: nothing is tried at all (comparing variants does not ask for remedies).
  */
 export function findingsOf<Subject, Code extends string>(

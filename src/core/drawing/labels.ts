@@ -164,9 +164,10 @@ export function placeLabels(
       return undefined;
     };
     const [clear, near] = [[...texts, ...taken.things], about(label, scale)];
+    const found = find(near, clear);
+    if (found) return found;
     const far = room ? over(label, room, scale) : [];
     return (
-      find(near, clear) ??
       find(far, clear) ??
       find(near, texts) ??
       (room ? (find(far, texts) ?? find(far, texts, false)) : find(below(label, bottom, scale), texts)) ??

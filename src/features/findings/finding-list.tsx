@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode, useDeferredValue } from 'react';
 import type { Finding, Remedy } from '@/core/checks';
 import type { AnyFinding } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
@@ -50,7 +50,9 @@ interface CardProps {
 function FindingCard({ finding, open, reach, onWorking }: CardProps) {
   const { system } = useMachine();
   const text = findingText(finding, system);
-  const { line, verdict, remedies } = finding;
+  const { line, verdict } = finding;
+  // The verdict is painted first, its ways out a frame later.
+  const later = useDeferredValue(finding);
   const colour = { color: verdictColour[verdict] };
   return (
     <Fold
@@ -81,27 +83,34 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
           Working
         </Button>
       )}
-      {remedies.length === 0 && verdict === 'gives-out' && (
-        <p className={styles.none}>No single change that is known here helps.</p>
-      )}
-      {remedies.length > 0 && (
-        <ul className={styles.remedies}>
-          {remedies.map((r) => {
-            const name = remedyText(r, system);
-            return (
-              <RemedyRow
-                key={`${r.code} ${name}`}
-                remedy={r}
-                name={name}
-                effect={remedyEffect(finding, r, reach ?? 0, system)}
-              />
-            );
-          })}
-        </ul>
-      )}
+      <WaysOut finding={later} reach={reach ?? 0} system={system} />
     </Fold>
   );
 }
+
+interface WaysOutProps {
+  readonly finding: AnyFinding;
+  readonly reach: number;
+  readonly system: UnitSystem;
+}
+
+/** What can be tried against a finding. Trying them out takes longer than all the rest of a keystroke. */
+const WaysOut = memo(function WaysOut({ finding, reach, system }: WaysOutProps) {
+  const { remedies, verdict } = finding;
+  if (!remedies.length)
+    return verdict === 'gives-out' ? (
+      <p className={styles.none}>No single change that is known here helps.</p>
+    ) : null;
+  return (
+    <ul className={styles.remedies}>
+      {remedies.map((r) => {
+        const name = remedyText(r, system);
+        const effect = remedyEffect(finding, r, reach, system);
+        return <RemedyRow key={`${r.code} ${name}`} remedy={r} name={name} effect={effect} />;
+      })}
+    </ul>
+  );
+});
 
 interface RowProps {
   readonly remedy: Pick<Remedy, 'edits'> & Partial<Pick<Remedy, 'verdict'>>;

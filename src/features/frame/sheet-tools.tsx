@@ -3,42 +3,51 @@
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { put } from '@/core/model';
-import { useSessionState } from '@/session';
+import { type Session, useSessionState } from '@/session';
 import { Action } from '@/ui/action';
+import type { MachineEditor } from './editor';
 import { useExport } from './export';
 import { useMachine } from './machine-context';
 import styles from './sheet-head.module.css';
 import { machineHref } from './stations';
 
-/** Small words under the title: undo, units, light, print, export. */
-export function SheetTools({ children }: { children?: ReactNode }) {
-  const { session, project, editor } = useMachine();
-  const past = useSessionState(session, (s) => s.history.past);
-  const future = useSessionState(session, (s) => s.history.future);
-  const save = useSessionState(session, (s) => s.save.kind);
-  const { mode, systemMode, setMode } = useColorScheme();
-  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
-  const last = past[past.length - 1];
-  const exportMachine = useExport();
-  const metric = project.units === 'metric';
-  const stored = save === 'saved' ? 'stored' : save === 'saving' ? 'storing…' : 'not stored';
+interface UndoProps {
+  readonly session: Session;
+  readonly steps: number;
+  /** What the last step did; nothing: there is none. */
+  readonly last: string | undefined;
+  readonly more: boolean;
+}
+
+/*
+ * Each group of words is drawn anew only where it reads otherwise: the head stands over every keystroke.
+ */
+
+const UndoWords = memo(function UndoWords({ session, steps, last, more }: UndoProps) {
   return (
-    <div className={styles.tools}>
-      <Link href={machineHref('machine', project.id)}>First page</Link>
-      <Link href="/handbook">Handbook</Link>
+    <>
       <Button
         size="small"
-        disabled={!last}
+        disabled={last === undefined}
         onClick={() => session.undo()}
-        title={last ? `Take back: ${last.label}` : 'Nothing to take back'}
+        title={last === undefined ? 'Nothing to take back' : `Take back: ${last}`}
       >
-        Undo{past.length ? ` ${past.length}` : ''}
+        Undo{steps ? ` ${steps}` : ''}
       </Button>
-      <Button size="small" disabled={!future.length} onClick={() => session.redo()}>
+      <Button size="small" disabled={!more} onClick={() => session.redo()}>
         Redo
       </Button>
+    </>
+  );
+});
+
+const SheetWords = memo(function SheetWords({ metric, editor }: { metric: boolean; editor: MachineEditor }) {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <>
       <Action
         onAct={() => editor.apply([put('units', metric ? 'imperial' : 'metric')], 'Units of the sheet')}
       >
@@ -47,15 +56,42 @@ export function SheetTools({ children }: { children?: ReactNode }) {
       <Button size="small" onClick={() => setMode(dark ? 'light' : 'dark')}>
         {dark ? 'Paper' : 'Slate'}
       </Button>
-      {children}
+    </>
+  );
+});
+
+const OutWords = memo(function OutWords({ session }: { session: Session }) {
+  const exportMachine = useExport();
+  return (
+    <>
       <Button size="small" onClick={() => window.print()}>
         Print
       </Button>
-      <Button size="small" onClick={() => exportMachine(project)}>
+      <Button size="small" onClick={() => session.project && exportMachine(session.project)}>
         Export
       </Button>
+    </>
+  );
+});
+
+const saveWords: Record<string, string> = { saved: 'stored', saving: 'storing…' };
+
+/** Small words under the title: undo, units, light, print, export. */
+export function SheetTools({ children }: { children?: ReactNode }) {
+  const { session, project, editor } = useMachine();
+  const past = useSessionState(session, (s) => s.history.past);
+  const more = useSessionState(session, (s) => s.history.future.length > 0);
+  const save = useSessionState(session, (s) => s.save.kind);
+  return (
+    <div className={styles.tools}>
+      <Link href={machineHref('machine', project.id)}>First page</Link>
+      <Link href="/handbook">Handbook</Link>
+      <UndoWords session={session} steps={past.length} last={past.at(-1)?.label} more={more} />
+      <SheetWords metric={project.units === 'metric'} editor={editor} />
+      {children}
+      <OutWords session={session} />
       <span role="status" data-save={save}>
-        {stored}
+        {saveWords[save] ?? 'not stored'}
       </span>
       <span className={styles.hint}>? keys</span>
     </div>

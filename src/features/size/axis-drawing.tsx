@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { axisDrawing, axisInWords, type AxisShown } from '@/drawings';
 import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
@@ -9,7 +9,8 @@ const LEAST = { width: 540, height: 0 };
 
 /** The axis drawn along its travel, and the drawing as a file. */
 export function AxisDrawing({ axis, report, system }: AxisShown) {
-  const shown = useMemo(() => ({ axis, report, system }), [axis, report, system]);
+  // A frame behind the verdict: dimensions and labels are placed anew.
+  const shown = useDeferredValue(useMemo(() => ({ axis, report, system }), [axis, report, system]));
   const drawing = useMemo(() => axisDrawing(shown), [shown]);
   const words = axisInWords(shown);
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { useCallback } from 'react';
 import { type AxisFieldPath, fieldRuleAt, getAt, type Measure } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { QuantityField } from '@/ui/quantity-field';
@@ -12,6 +13,11 @@ export function AxisField({ path }: { path: AxisFieldPath }) {
   const { stored, editor } = useAxis();
   const text: FieldText = fieldText[path];
   const rule = fieldRuleAt(path)!;
+  const onText = useCallback(
+    (typed: string, visit: string) => editor.type(path, typed, visit),
+    [editor, path],
+  );
+  const onBasis = useCallback((basis: Measure['basis']) => editor.setBasis(path, basis), [editor, path]);
   return (
     <QuantityField
       label={text.label}
@@ -20,8 +26,8 @@ export function AxisField({ path }: { path: AxisFieldPath }) {
       value={(getAt(stored, path) ?? null) as Measure | null}
       system={system}
       optional={rule.optional ?? false}
-      onText={(typed, visit) => editor.type(path, typed, visit)}
-      onBasis={(basis) => editor.setBasis(path, basis)}
+      onText={onText}
+      onBasis={onBasis}
     />
   );
 }

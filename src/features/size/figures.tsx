@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import type { AxisReport } from '@/core/machine';
 import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
 import { useMachine } from '@/features/frame';
@@ -41,6 +42,27 @@ export function showFigure(
   return id === 'pulses-per-length' ? text.replace('pulses/', '/') : text;
 }
 
+interface FigureCellProps {
+  readonly name: string;
+  readonly text: string;
+  readonly line: string;
+  readonly onWorking: (line: string) => void;
+}
+
+/** A figure with its name, drawn anew only where it reads otherwise. */
+const FigureCell = memo(function FigureCell({ name, text, line, onWorking }: FigureCellProps) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>
+        <Action onAct={() => onWorking(line)} label={`${name}: ${text}. Show the working`}>
+          {text}
+        </Action>
+      </dd>
+    </div>
+  );
+});
+
 /** Figures that are no check but that a builder wants to know; each opens its working. */
 export function Figures({ onWorking }: { onWorking: (line: string) => void }) {
   const { system } = useMachine();
@@ -52,20 +74,13 @@ export function Figures({ onWorking }: { onWorking: (line: string) => void }) {
       </h2>
       <dl className={styles.figures}>
         {report.figures.map((f) => (
-          <div key={f.id}>
-            <dt>{figureName[f.id] ?? f.id}</dt>
-            <dd>
-              <Action
-                onAct={() => onWorking(f.line)}
-                label={
-                  `${figureName[f.id] ?? f.id}: ${showFigure(f.id, f.kind, f.value, system)}. ` +
-                  `Show the working`
-                }
-              >
-                {showFigure(f.id, f.kind, f.value, system)}
-              </Action>
-            </dd>
-          </div>
+          <FigureCell
+            key={f.id}
+            name={figureName[f.id] ?? f.id}
+            text={showFigure(f.id, f.kind, f.value, system)}
+            line={f.line}
+            onWorking={onWorking}
+          />
         ))}
       </dl>
     </section>

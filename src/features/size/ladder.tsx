@@ -1,5 +1,6 @@
 'use client';
 
+import { useDeferredValue } from 'react';
 import type { AxisDoubt } from '@/core/choose';
 import type { Rung } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
@@ -22,6 +23,8 @@ interface LadderProps {
 export function Ladder({ doubt, onWorking }: LadderProps) {
   const { system } = useMachine();
   const { axis, report } = useAxis();
+  // What may help is said on pointing: the verdict need not wait for it.
+  const later = useDeferredValue(report);
   const [rapid, feed] = [axis.demands.rapid.si, axis.demands.feed.si];
   const scale = ladderScale([...report.ladder.map((r) => r.limit), rapid, feed], FAR * rapid);
   const say = (v: number) => formatQuantity('speed', v, system, 3).number;
@@ -31,7 +34,7 @@ export function Ladder({ doubt, onWorking }: LadderProps) {
     const words =
       `${rungName[rung.id]}: ${formatQuantity('speed', rung.limit, system, 3).text} ± ` +
       `${formatQuantity('speed', off, system, 2).number}, ${verdictWords[rung.verdict]}`;
-    const remedy = report.findings.find((f) => f.code === rung.id)?.remedies[0];
+    const remedy = later.findings.find((f) => f.code === rung.id)?.remedies[0];
     const becomes =
       remedy?.becomes == null ? 'gone' : formatQuantity('speed', remedy.becomes, system, 3).text;
     return {

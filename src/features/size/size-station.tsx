@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import type { PartLink } from '@/core/catalogue';
 import { axisDoubt } from '@/core/choose';
 import { axisReport } from '@/core/machine';
@@ -81,8 +81,10 @@ function useTrail() {
 function AxisBench() {
   const { system } = useMachine();
   const { stored, axis, report } = useAxis();
-  // A millisecond: every uncertain input moved both ways through the silent model.
-  const doubt = useMemo(() => axisDoubt(axis), [axis]);
+  // Every uncertain input moved both ways through the silent model, some four times the axis itself: the
+  // verdict is painted first, how far it may be off a frame later.
+  const doubted = useDeferredValue(axis);
+  const doubt = useMemo(() => axisDoubt(doubted), [doubted]);
   const { trail, onWorking, onTrail } = useTrail();
   const [openLink, setOpenLink] = useState<LinkId | null>(null);
   const [exchanged, setExchanged] = useState<PartLink | null>(null);

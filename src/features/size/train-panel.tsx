@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { byWeight, type Verdict } from '@/core/findings';
 import { getAt } from '@/core/model';
 import { useMachine } from '@/features/frame';
@@ -45,6 +45,36 @@ export function TrainPanel({ open, ...props }: TrainProps) {
 
 const bringIntoView = (element: HTMLElement | null) => element?.scrollIntoView?.({ block: 'nearest' });
 
+interface LinkHeadProps {
+  readonly id: LinkId;
+  /** Id of what it opens to. */
+  readonly opens: string;
+  readonly open: boolean;
+  readonly onOpen: (link: LinkId | null) => void;
+  readonly verdict: Verdict;
+  readonly title: string;
+  readonly summary: string;
+  readonly worst: string | undefined;
+}
+
+/** The head of a link, drawn anew only where its words change. */
+const LinkHead = memo(function LinkHead(props: LinkHeadProps) {
+  const { id, opens, open, onOpen, verdict, title, summary, worst } = props;
+  return (
+    <Button
+      className={styles.linkHead ?? ''}
+      aria-expanded={open}
+      aria-controls={opens}
+      onClick={() => onOpen(open ? null : id)}
+    >
+      <VerdictMark verdict={verdict} />
+      <b>{title}</b>
+      <span>{summary}</span>
+      {worst && <em>{worst}</em>}
+    </Button>
+  );
+});
+
 type LinkProps = Omit<TrainProps, 'open'> & { readonly link: LinkSpec; readonly open: boolean };
 
 function Link({ link, open, onOpen, onExchange }: LinkProps) {
@@ -57,21 +87,16 @@ function Link({ link, open, onOpen, onExchange }: LinkProps) {
   const verdict: Verdict = worst?.verdict ?? 'holds';
   return (
     <li className={styles.link} data-verdict={verdict}>
-      <Button
-        className={styles.linkHead ?? ''}
-        aria-expanded={open}
-        aria-controls={id}
-        onClick={() => onOpen(open ? null : link.id)}
-      >
-        <VerdictMark verdict={verdict} />
-        <b>{link.title(stored)}</b>
-        <span>{link.summary(stored, system)}</span>
-        {worst && (
-          <em>
-            {verdictWords[verdict]}: {findingText(worst, system).title.toLowerCase()}
-          </em>
-        )}
-      </Button>
+      <LinkHead
+        id={link.id}
+        opens={id}
+        open={open}
+        onOpen={onOpen}
+        verdict={verdict}
+        title={link.title(stored)}
+        summary={link.summary(stored, system)}
+        worst={worst && `${verdictWords[verdict]}: ${findingText(worst, system).title.toLowerCase()}`}
+      />
       {open && (
         // The fields open below the fold as often as not: bring them into view.
         <div className={styles.inset} id={id} ref={bringIntoView}>
