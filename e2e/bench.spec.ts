@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import {
   demoName,
@@ -232,6 +233,23 @@ test('the drive is exchanged for a rack and back, and the drawing follows', asyn
       }),
     ).toBeVisible();
   }
+});
+
+test('the drawing goes out as a file that says what it shows', async ({ page }) => {
+  await openBench(page);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the drawing as SVG' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('bed-axis.svg');
+  const svg = readFileSync(await download.path(), 'utf8');
+  expect(svg).toMatch(/^<\?xml[^]*<title>Bed axis: travel .*screw/);
+  // The browser that is to open it finds nothing wrong with it.
+  const errors = await page.evaluate(
+    (text) => new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('parsererror').length,
+    svg,
+  );
+  expect(errors).toBe(0);
 });
 
 test('a variant is pinned and held against the next one, row by row', async ({ page }) => {
