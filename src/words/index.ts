@@ -18,6 +18,7 @@ export {
   wayText,
   workNames,
 } from './names-machine';
+export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';
 export { verdictWords } from './verdicts';

@@ -1,4 +1,5 @@
 export { screwSteel } from './materials';
+export type { Wanted } from './wanted';
 export {
   type ExtrusionSize,
   extrusionSizes,

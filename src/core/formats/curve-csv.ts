@@ -1,5 +1,6 @@
-import { brokenRule, fieldRuleAt, type Measure } from '@/core/model';
-import { parseQuantity, rangeInWords, wantedText } from '@/core/units';
+import type { Wanted } from '@/core/catalogue';
+import { brokenRule, fieldRuleAt, type Measure, MOST_TYPED } from '@/core/model';
+import { parseQuantity } from '@/core/units';
 import { csvRows } from './csv';
 
 export interface CurvePoint {
@@ -13,7 +14,7 @@ export interface CurvePoint {
  */
 export type CurveRead =
   | { readonly ok: true; readonly points: readonly CurvePoint[] }
-  | { readonly ok: false; readonly line: number; readonly read: string; readonly wanted: string };
+  | { readonly ok: false; readonly line: number; readonly read: string; readonly wanted: Wanted };
 
 /** As many points as the model takes. */
 const MOST_POINTS = 60;
@@ -42,13 +43,13 @@ export function readCurveCsv(text: string): CurveRead {
   for (const [i, row] of data.entries()) {
     const cells = row.map((c) => c.trim());
     if (cells.every((c) => c === '') || cells[0]!.startsWith('#')) continue;
-    const fail = (read: string, wanted: string): CurveRead => ({
+    const fail = (read: string, wanted: Wanted): CurveRead => ({
       ok: false,
       line: i + 1,
-      read: `“${read.slice(0, 60)}”`,
+      read: read.slice(0, 60),
       wanted,
     });
-    if (cells.length < 2) return fail(row.join(','), 'two columns, speed and torque');
+    if (cells.length < 2) return fail(row.join(','), { is: 'two-columns' });
     if (points.length === 0 && !isNumber(cells[0]!) && !/^\d/.test(cells[0]!)) {
       for (const [column, kind] of (['angularSpeed', 'torque'] as const).entries())
         if (
@@ -62,22 +63,24 @@ export function readCurveCsv(text: string): CurveRead {
       kind: K,
       cell: string,
       path: string,
-    ): Measure<K> | string => {
+    ): Measure<K> | { readonly wanted: Wanted } => {
       const typed = isNumber(cell) ? `${cell} ${units[kind]}` : cell;
-      if (typed.length > 80) return 'at most 80 letters';
+      if (typed.length > MOST_TYPED) return { wanted: { is: 'letters', most: MOST_TYPED } };
       const value = parseQuantity(kind, typed);
-      if (!value.ok) return wantedText(kind);
+      if (!value.ok) return { wanted: { is: 'quantity', kind } };
       const rule = fieldRuleAt(path)!;
-      return brokenRule(rule, value.si) ? rangeInWords(rule) : { typed, si: value.si, basis: 'datasheet' };
+      return brokenRule(rule, value.si)
+        ? { wanted: { is: 'range', rule } }
+        : { typed, si: value.si, basis: 'datasheet' };
     };
     const speed = read('angularSpeed', cells[0]!, 'motor.curve.points.0.speed');
-    if (typeof speed === 'string') return fail(cells[0]!, speed);
+    if ('wanted' in speed) return fail(cells[0]!, speed.wanted);
     const torque = read('torque', cells[1]!, 'motor.curve.points.0.torque');
-    if (typeof torque === 'string') return fail(cells[1]!, torque);
-    if (points.length === MOST_POINTS) return fail(row.join(','), `at most ${MOST_POINTS} points`);
+    if ('wanted' in torque) return fail(cells[1]!, torque.wanted);
+    if (points.length === MOST_POINTS) return fail(row.join(','), { is: 'points', most: MOST_POINTS });
     points.push({ speed, torque });
   }
   return points.length >= 2
     ? { ok: true, points }
-    : { ok: false, line: data.length, read: `${points.length} points`, wanted: 'two points or more' };
+    : { ok: false, line: data.length, read: String(points.length), wanted: { is: 'two-points' } };
 }

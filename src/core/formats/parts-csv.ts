@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { columnsOf, type Family, partFault } from '@/core/catalogue';
+import { columnsOf, type Family, partFault, type Wanted } from '@/core/catalogue';
 import type { OwnPart } from '@/core/model';
 import { csvRows } from './csv';
 
@@ -10,7 +10,7 @@ export type PartsRead =
       readonly line: number;
       readonly field: string;
       readonly read: string;
-      readonly wanted: string;
+      readonly wanted: Wanted;
     };
 
 /** Parts taken from one file at most. */
@@ -25,7 +25,7 @@ const plain = ['name', 'price', 'on hand', 'note'] as const;
  */
 export function readPartsCsv(family: Family, text: string): PartsRead {
   const data = csvRows(text);
-  const fail = (line: number, field: string, read: string, wanted: string): PartsRead => ({
+  const fail = (line: number, field: string, read: string, wanted: Wanted): PartsRead => ({
     ok: false,
     line,
     field,
@@ -41,19 +41,19 @@ export function readPartsCsv(family: Family, text: string): PartsRead {
       family.columns.find((c) => c.title.toLowerCase() === cell.toLowerCase())?.path ??
       plain.find((p) => p === cell.toLowerCase());
     if (!path)
-      return fail(
-        1,
-        'heading',
-        cell,
-        `one of ${[...plain, ...family.columns.map((c) => c.title)].join(', ')}`,
-      );
+      return fail(1, 'heading', cell, {
+        is: 'heading',
+        words: [...plain, ...family.columns.map((c) => c.title)],
+      });
     columns.push(path);
   }
-  if (!columns.includes('name')) return fail(1, 'heading', heading.join(', '), 'a column called name');
+  if (!columns.includes('name'))
+    return fail(1, 'heading', heading.join(', '), { is: 'column', name: 'name' });
   const parts: Omit<OwnPart, 'id'>[] = [];
   for (const [i, row] of rows.entries()) {
     if (row.every((c) => c.trim() === '')) continue;
-    if (parts.length === MOST_PARTS) return fail(i + 2, 'list', row.join(','), `at most ${MOST_PARTS} parts`);
+    if (parts.length === MOST_PARTS)
+      return fail(i + 2, 'list', row.join(','), { is: 'parts', most: MOST_PARTS });
     const cells = new Map(columns.map((c, j) => [c, (row[j] ?? '').trim()]));
     const values = Object.fromEntries(
       [...cells].filter(([c, v]) => v !== '' && !(plain as readonly string[]).includes(c)),
@@ -81,9 +81,7 @@ export function readPartsCsv(family: Family, text: string): PartsRead {
       note: (cells.get('note') ?? '').slice(0, 500),
     });
   }
-  return parts.length
-    ? { ok: true, parts }
-    : fail(data.length, 'list', '', 'at least one part below the heading');
+  return parts.length ? { ok: true, parts } : fail(data.length, 'list', '', { is: 'a-part' });
 }
 
 /**

@@ -9,6 +9,7 @@ import { Action, IconAction } from '@/ui/action';
 import { FilePicker, readText } from '@/ui/file-picker';
 import { QuantityField } from '@/ui/quantity-field';
 import { type Refused, useRefusal } from '@/ui/refusal';
+import { wantedWords } from '@/words';
 import { useAxis } from './axis-context';
 import styles from './panels.module.css';
 
@@ -43,8 +44,10 @@ export function CurveEditor({ curve }: { curve: Curve }) {
     refusal.attempt(() => {
       if (!file.ok) return file.reason;
       const result = readCurveCsv(file.text);
-      if (!result.ok)
-        return `${one.name}, line ${result.line}: read ${result.read}; wanted ${result.wanted}.`;
+      if (!result.ok) {
+        const { line, read, wanted } = result;
+        return `${one.name}, line ${line}: read “${read}”; wanted ${wantedWords(wanted)}.`;
+      }
       return set([...result.points], `Torque curve from ${one.name}`);
     });
   };

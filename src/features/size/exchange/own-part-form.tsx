@@ -7,7 +7,7 @@ import { type Axis, getAt, isMeasure, type OwnPart } from '@/core/model';
 import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { type Refused, useRefusal } from '@/ui/refusal';
-import { labelOf } from '@/words';
+import { labelOf, wantedWords } from '@/words';
 import { useAxis } from '../axis-context';
 import styles from './exchange.module.css';
 
@@ -77,7 +77,7 @@ export function OwnPartForm({ family, like, onAdd, onCancel }: FormProps) {
   const add = () => {
     const fault = partFault(family, draft);
     if (!fault) return onAdd(partOf(family, draft));
-    return `${nameOf(fault.field)}: read “${fault.read}”; wanted ${fault.wanted}.`;
+    return `${nameOf(fault.field)}: read “${fault.read}”; wanted ${wantedWords(fault.wanted)}.`;
   };
   const own = (field: 'name' | 'price' | 'onHand' | 'note') => (
     <Row

@@ -7,6 +7,7 @@ import { downloadText } from '@/features/frame';
 import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { FilePicker, type FileRead, readText } from '@/ui/file-picker';
+import { wantedWords } from '@/words';
 import styles from './exchange.module.css';
 import { MOST_OWN, useOwnParts } from './use-own-parts';
 
@@ -26,7 +27,9 @@ export function PartFiles({ family }: { family: Family }) {
     const result = readPartsCsv(family, file.text);
     if (!result.ok) {
       const { line, field, read, wanted } = result;
-      return bad(`${name}, line ${line}, ${field}: read “${read}”; wanted ${wanted}. Nothing was taken.`);
+      return bad(
+        `${name}, line ${line}, ${field}: read “${read}”; wanted ${wantedWords(wanted)}. Nothing was taken.`,
+      );
     }
     const count = result.parts.length;
     if (own.length + count > MOST_OWN) {

@@ -13,7 +13,7 @@ import { formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { labelOf, refusalText, verdictWords } from '@/words';
+import { labelOf, refusalText, verdictWords, wantedWords } from '@/words';
 import { useAxis } from '../axis-context';
 import styles from './exchange.module.css';
 import { useOwnParts } from './use-own-parts';
@@ -29,7 +29,8 @@ function tryPart(axis: Axis, family: Family, part: Part, system: UnitSystem): Tr
   const refuse = (refused: string): TriedPart => ({ part, report: null, refused });
   // The builder's own parts come out of a file as texts: one that does not read is refused here, not thrown.
   const fault = partFault(family, { name: part.name, values: part.values, price: '', onHand: '0' });
-  if (fault) return refuse(`${labelOf(fault.field)}: read “${fault.read}”; wanted ${fault.wanted}.`);
+  if (fault)
+    return refuse(`${labelOf(fault.field)}: read “${fault.read}”; wanted ${wantedWords(fault.wanted)}.`);
   const changed = applyEdits(axis, swapEdits(axis, family, part));
   const [issue] = axisIssues(changed);
   if (issue) return refuse(refusalText({ ...issue, path: ['axes', 0, ...issue.path] }, system));
