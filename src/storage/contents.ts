@@ -16,6 +16,12 @@ interface FileRow {
   readonly hash: string;
 }
 
+/** A content that came along and was not kept. */
+export interface NotKept {
+  readonly hash: string;
+  readonly why: 'too-large' | 'another';
+}
+
 const isFile = (row: unknown): row is FileRow =>
   typeof row === 'object' && row !== null && 'hash' in row && typeof row.hash === 'string';
 
@@ -42,15 +48,22 @@ export class ContentStorage {
   }
 
   /**
-   * Keeps contents that came with a file. What is not what its hash says is not kept.
-   * @returns the hashes of what was not kept.
+   * Keeps contents that came with a machine, as far as its files name them.
+   * @returns those that were not kept, and why: larger than a machine may keep, or not what its hash says.
    */
-  async keep(contents: ReadonlyMap<string, Uint8Array<ArrayBuffer>>, typeOf: (hash: string) => string) {
-    const wrong: string[] = [];
-    for (const [hash, bytes] of contents)
-      if ((await hashOf(bytes)) === hash) await this.put(bytes, typeOf(hash));
-      else wrong.push(hash);
-    return wrong;
+  async keep(
+    files: readonly (FileRow & { readonly type: string })[],
+    contents: ReadonlyMap<string, Uint8Array<ArrayBuffer>>,
+  ): Promise<NotKept[]> {
+    const not: NotKept[] = [];
+    for (const { hash, type } of new Map(files.map((f) => [f.hash, f])).values()) {
+      const bytes = contents.get(hash);
+      if (!bytes) continue;
+      if (bytes.byteLength > MOST_FILE_BYTES) not.push({ hash, why: 'too-large' });
+      else if ((await hashOf(bytes)) !== hash) not.push({ hash, why: 'another' });
+      else await this.put(bytes, type);
+    }
+    return not;
   }
 
   /** The contents that a machine's files name, as far as they are kept. */

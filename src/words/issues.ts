@@ -31,7 +31,7 @@ const words: Record<FormatCode, FormatWords> = {
   }),
   'file-too-large': ({ params }) => ({ wanted: `a file of at most ${params.most} bytes` }),
   'part-too-large': ({ params }) => ({
-    wanted: `at most ${params.most} bytes in this part of the machine`,
+    wanted: `at most ${params.most} bytes here`,
     why: 'the file that it is exported to could not be opened again',
   }),
   'too-deep': ({ params }) => ({ wanted: `at most ${params.most} levels of nesting` }),

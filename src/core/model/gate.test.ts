@@ -54,6 +54,13 @@ describe('the gate', () => {
     // One that came in larger, by a file, may shrink step by step.
     const large = applyEdits(machine, parts(600));
     expect(change(large, parts(590)).ok).toBe(true);
+    // One that came in so large that no more would be read: any field may shrink, none may grow.
+    const huge = applyEdits(machine, parts(2800));
+    expect(change(huge, [put('note', `${huge.note} a word more`)])).toMatchObject({
+      ok: false,
+      issues: [{ path: [] }],
+    });
+    expect(change(huge, [put('note', '')]).ok).toBe(true);
     // As large as may be in every field at once, it can be read again.
     const full = applyEdits(machine, parts(400));
     expect(readProjectFile(writeProjectFile(full)).ok).toBe(true);

@@ -52,6 +52,24 @@ function parseChanged(schema: unknown, after: unknown, before: unknown, path: Pa
 
 const keyOf = ({ code, path }: Issue) => `${code} ${path.join('.')}`;
 
+/** Bytes that a whole document may take as JSON, a little below what an import reads. */
+const MOST_BYTES = 5_000_000;
+/** Rows up to which a machine is so far from that that it need not be measured. */
+const FEW_ROWS = 300;
+
+const bytesOf = (value: unknown) => new TextEncoder().encode(JSON.stringify(value)).length;
+
+/**
+ * The whole, where it grew beyond what an import reads: one that came in large by a file may have fields that
+ * are larger than any edit could make them.
+ */
+function wholeTooLarge(after: Project, before: Project): Issue[] {
+  if (after.ownParts.length + after.files.length + after.pins.length <= FEW_ROWS) return [];
+  const bytes = bytesOf(after);
+  if (bytes <= MOST_BYTES || bytes <= bytesOf(before)) return [];
+  return [{ code: 'part-too-large', path: [], read: `${bytes} bytes`, params: { most: MOST_BYTES } }];
+}
+
 /** Fields that grew beyond what the exported file may hold. Only what changed is measured. */
 function tooLarge(after: Project, before: Project): Issue[] {
   const fields = Object.keys(after) as (keyof Project)[];
@@ -60,10 +78,8 @@ function tooLarge(after: Project, before: Project): Issue[] {
     const text = JSON.stringify(after[field]);
     // Only a text that may be too long is measured in bytes.
     if (text.length * LETTER_BYTES <= MOST_PART_BYTES) return [];
-    const bytes = new TextEncoder().encode(text).length;
-    if (bytes <= MOST_PART_BYTES) return [];
-    const had = JSON.stringify(before[field]).length;
-    if (text.length <= had) return [];
+    const bytes = bytesOf(after[field]);
+    if (bytes <= MOST_PART_BYTES || bytes <= bytesOf(before[field])) return [];
     return [
       { code: 'part-too-large', path: [field], read: `${bytes} bytes`, params: { most: MOST_PART_BYTES } },
     ];
@@ -79,7 +95,7 @@ export function issuesBroughtIn(before: Project, after: Project, touched?: strin
   const found: Issue[] = [];
   parseChanged(projectSchema, after, before, [], found);
   if (found.length) return found;
-  const large = tooLarge(after, before);
+  const large = [...tooLarge(after, before), ...wholeTooLarge(after, before)];
   if (large.length) return large;
   const issues = projectIssues(after, touched, before);
   if (!issues.length) return issues;

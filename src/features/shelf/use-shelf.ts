@@ -8,7 +8,7 @@ import {
   type OpenedFile,
   readProjectFile,
 } from '@/core/formats';
-import type { Project } from '@/core/model';
+import { MOST_FILE_BYTES, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useStorage } from '@/session';
 import type { MachineHead, StorageProblem } from '@/storage';
@@ -87,13 +87,14 @@ export function useShelf(withDemo: boolean) {
   const keep = useCallback(
     async ({ files }: Project, contents: Contents): Promise<string[]> => {
       if (!storage || !contents.size) return [];
-      const named = (hash: string) => files.find((f) => f.hash === hash);
       try {
-        const wrong = await storage.contents.keep(contents, (hash) => named(hash)?.type ?? '');
-        return wrong.map(
-          (hash) =>
-            `${named(hash)?.name ?? hash.slice(0, 8)}: its content is not what its hash says; left out.`,
-        );
+        const not = await storage.contents.keep(files, contents);
+        return not.map(({ hash, why }) => {
+          const name = files.find((f) => f.hash === hash)!.name;
+          return why === 'too-large'
+            ? `${name}: its content is larger than ${MOST_FILE_BYTES / 2 ** 20} MB; left out.`
+            : `${name}: its content is not what its hash says; left out.`;
+        });
       } catch (cause) {
         return [
           `What came along could not be kept: ${cause instanceof Error ? cause.message : String(cause)}`,
