@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { atLeast, atMost, type Checked } from '@/core/findings';
+import { atLeast, atMost, type Checked, severity } from '@/core/findings';
 import type { Edit, Plain } from '@/core/model';
 import { type Bench, defineCheck, findingsOf, judge } from '.';
 
@@ -121,5 +122,62 @@ describe('the engine that finds and tries', () => {
     const checks = [each];
     const bench = { ...benchOf(weak), checks, outcomes: judge<Shelf, 'bears'>(checks, weak) };
     expect(findingsOf<Shelf, 'bears'>(bench, true).map((f) => f.about)).toEqual(['left']);
+  });
+});
+
+describe('the best of many candidates', () => {
+  /** A shelf with two more checks; candidates set all three figures anywhere. */
+  const draws = fc.array(
+    fc.record({
+      kind: fc.constantFrom('a', 'b', 'c', 'd'),
+      bears: fc.integer({ min: 1, max: 24 }),
+      reach: fc.constantFrom(1, 1.9, 3),
+      resigned: fc.boolean(),
+    }),
+    { maxLength: 14 },
+  );
+  it('is what asking every check of every candidate finds, in the same order', () => {
+    fc.assert(
+      fc.property(draws, fc.constantFrom(1, 3), (list, reach) => {
+        const tries = list.map(({ kind, resigned, ...to }) => ({
+          ...offer(kind, [set('bears', to.bears), set('reach', to.reach)]),
+          resigned,
+        }));
+        const checks = [{ ...bears, candidates: () => tries }, reaches] as const;
+        const subject = { bears: 5, load: 10, reach };
+        const speed = (s: Shelf) => s.bears;
+        const bench = { ...benchOf(subject, { checks, reach: { of: speed, asked: 12 }, most: 3 }) };
+        const found = findingsOf(bench, true).find((f) => f.code === 'bears')!;
+        /** Without a short way: each alone is a list of one, and the lists are put into one order. */
+        const alone = tries.flatMap((one) => {
+          const only = [{ ...bears, candidates: () => [one] }, reaches] as const;
+          const [remedy] = findingsOf({ ...bench, checks: only }, true).find(
+            (f) => f.code === 'bears',
+          )!.remedies;
+          return remedy ? [{ remedy, resigned: one.resigned }] : [];
+        });
+        const order = (x: (typeof alone)[number]) => [
+          Number(x.resigned),
+          severity[x.remedy.verdict],
+          x.remedy.breaks.length,
+          severity[x.remedy.wholeVerdict],
+          -Math.min(x.remedy.reach!, 12),
+        ];
+        const sorted = [...alone].sort((a, b) => {
+          const [p, q] = [order(a), order(b)];
+          const i = p.findIndex((v, n) => v !== q[n]);
+          return i < 0 ? 0 : p[i]! - q[i]!;
+        });
+        const best = sorted.filter((x, i) => sorted.findIndex((y) => y.remedy.code === x.remedy.code) === i);
+        const worth = (x: { remedy: (typeof found.remedies)[number] }) => [
+          x.remedy.verdict,
+          x.remedy.breaks.length,
+          x.remedy.wholeVerdict,
+          Math.min(x.remedy.reach!, 12),
+        ];
+        expect(found.remedies.map((remedy) => worth({ remedy }))).toEqual(best.slice(0, 3).map(worth));
+      }),
+      { numRuns: 300 },
+    );
   });
 });
