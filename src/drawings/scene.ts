@@ -29,7 +29,8 @@ export function placeOf(box: SceneBox, { moves }: Scene, positions: Positions): 
 export const restingPositions = ({ moves }: Scene): Positions =>
   Object.fromEntries(moves.map((m) => [m.axisId, m.travel * (m.way[2] ? 0.3 : 0.5)]));
 
-const fills: Record<SceneBox['what'], Ink> = {
+/** What every kind of box is painted with. */
+export const boxInks: Readonly<Record<SceneBox['what'], Ink>> = {
   bed: 'steel',
   support: 'steel',
   table: 'panel',
@@ -202,7 +203,7 @@ export function sceneDrawing(
   // The faces run down the page; a drawing's y runs up.
   const corners = (face: Face): Place[] => face.points.map(([x, y]) => ({ x, y: -y }));
   const shapes = drawn.flatMap(({ box, faces }) => [
-    ...faces.map((face) => outline(box.what, corners(face), { pen, fill: fills[box.what] })),
+    ...faces.map((face) => outline(box.what, corners(face), { pen, fill: boxInks[box.what] })),
     ...faces
       .filter((face) => face.shade > 0)
       .map((face) => outline(box.what, corners(face), { fill: 'ink', opacity: face.shade })),

@@ -3,23 +3,12 @@
 import { Edges, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
-import type { Scene, SceneBox } from '@/core/machine';
+import type { Scene } from '@/core/machine';
 import { type Scheme, tokens } from '@/ui/tokens';
-import { placeOf, type Positions, type ViewId } from '@/drawings';
+import { boxInks, placeOf, type Positions, type ViewId } from '@/drawings';
 
-type ColourName = keyof (typeof tokens)['light'];
-const colours: Record<SceneBox['what'], ColourName> = {
-  bed: 'steel',
-  support: 'steel',
-  table: 'sheet',
-  column: 'panel',
-  beam: 'blueWash',
-  saddle: 'blue',
-  plunge: 'panel',
-  tool: 'ink',
-  motor: 'amberWash',
-  prop: 'steel',
-};
+/** As the drawing paints them; a table in space is told from the paper by the sheet's own colour. */
+const colours = { ...boxInks, table: 'sheet' } as const;
 
 /** Machine metres to the scene's: the picture's up is y. */
 const turned = ([x, y, z]: readonly [number, number, number]): [number, number, number] => [y, z, x];

@@ -3,23 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { axisDoubt } from '@/core/choose';
 import { applyEdits, type Axis, axisFields, axisIssues, brokenRule, fieldRuleAt, getAt } from '@/core/model';
 import { parseQuantity } from '@/core/units';
+import { anywhere, holes, rough } from '@test/helpers/anywhere';
 import { WIDE } from '@test/helpers/chance';
 import { demoAxis, withSi } from '@test/helpers/demo';
 import { axisReport } from '.';
-
-/** A value anywhere in a field's range, small and large alike. */
-const valueOf = (rule: { above?: number; min?: number; max: number; whole?: boolean }) => {
-  const low = Math.max(rule.above ?? rule.min ?? 0, rule.max * 1e-6);
-  const anywhere = fc
-    .double({ min: 0, max: 1, noNaN: true })
-    .map((u) => Math.min(rule.max, low * (rule.max / low) ** u * (1 + 1e-12)));
-  const whole = rule.whole
-    ? anywhere.map((v) => Math.max(Math.ceil(rule.min ?? 1), Math.round(v)))
-    : anywhere;
-  return rule.min === 0
-    ? fc.oneof({ weight: 4, arbitrary: whole }, { weight: 1, arbitrary: fc.constant(0) })
-    : whole;
-};
 
 const ends = fc.constantFrom(
   ['fixed', 'fixed'],
@@ -28,7 +15,6 @@ const ends = fc.constantFrom(
   ['supported', 'supported'],
   ['supported', 'fixed'],
 );
-const measure = (si: number) => ({ typed: '', si, basis: 'estimate' });
 
 /** All objects of a tree. */
 const objectsIn = (value: unknown): unknown[] =>
@@ -63,7 +49,10 @@ const anyAxis: fc.Arbitrary<Axis> = fc
         (keys) =>
           fc.record(
             Object.fromEntries(
-              Object.keys(keys).map((k) => [k, valueOf((axisFields as Record<string, { max: number }>)[k]!)]),
+              Object.keys(keys).map((k) => [
+                k,
+                anywhere((axisFields as Record<string, { max: number }>)[k]!),
+              ]),
             ),
           ) as fc.Arbitrary<Record<string, number>>,
       ),
@@ -74,10 +63,10 @@ const anyAxis: fc.Arbitrary<Axis> = fc
       kind: 'sliding',
       form: thread,
       nut: 'plain',
-      friction: measure(0.12),
-      preload: measure(0),
-      collarFriction: measure(0),
-      collarDiameter: measure(0),
+      friction: rough(0.12),
+      preload: rough(0),
+      collarFriction: rough(0),
+      collarDiameter: rough(0),
       nutStiffness: null,
     };
     const drive = {
@@ -94,13 +83,6 @@ const anyAxis: fc.Arbitrary<Axis> = fc
     );
   })
   .filter((axis) => axisIssues(axis).length === 0);
-
-const holes = (value: unknown, path = ''): string[] => {
-  if (typeof value === 'number') return Number.isNaN(value) ? [path] : [];
-  return typeof value === 'object' && value !== null
-    ? Object.entries(value).flatMap(([k, v]) => holes(v, `${path}.${k}`))
-    : [];
-};
 
 describe('any axis that the rules let through', () => {
   it('gets a report without a hole in it, limits of 0 or more, and remedies that keep the rules', () => {

@@ -13,20 +13,10 @@ import {
   startingMotor,
   startingReducer,
 } from '@/core/model';
+import { anywhere, holes } from '@test/helpers/anywhere';
 import { WIDE } from '@test/helpers/chance';
 import { withSi } from '@test/helpers/demo';
 import { axisReport, moveCurves } from '.';
-
-/** A value anywhere in a field's range, small and large alike. */
-const valueOf = (rule: { above?: number; min?: number; max: number; whole?: boolean }) => {
-  const low = Math.max(rule.above ?? rule.min ?? 0, rule.max * 1e-6);
-  const anywhere = fc
-    .double({ min: 0, max: 1, noNaN: true })
-    .map((u) => Math.min(rule.max, low * (rule.max / low) ** u * (1 + 1e-12)));
-  return rule.whole
-    ? anywhere.map((v) => Math.min(rule.max, Math.max(Math.ceil(rule.min ?? 1), Math.round(v))))
-    : anywhere;
-};
 
 const prefixes = [
   'demands',
@@ -58,7 +48,7 @@ const anyAxis: fc.Arbitrary<Axis> = fc
         (keys) =>
           fc.record(
             Object.fromEntries(
-              keys.map((k) => [k, valueOf((axisFields as Record<string, { max: number }>)[k]!)]),
+              keys.map((k) => [k, anywhere((axisFields as Record<string, { max: number }>)[k]!)]),
             ),
           ) as fc.Arbitrary<Record<string, number>>,
       ),
@@ -79,13 +69,6 @@ const anyAxis: fc.Arbitrary<Axis> = fc
     );
   })
   .filter((axis) => axisIssues(axis).length === 0);
-
-const holes = (value: unknown, path = ''): string[] => {
-  if (typeof value === 'number') return Number.isNaN(value) ? [path] : [];
-  return typeof value === 'object' && value !== null
-    ? Object.entries(value).flatMap(([k, v]) => holes(v, `${path}.${k}`))
-    : [];
-};
 
 describe('any drive, motor, reducer and guide that the rules let through', () => {
   it('gets a whole report, with and without its working, and finite doubt', () => {

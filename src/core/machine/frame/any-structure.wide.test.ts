@@ -9,10 +9,10 @@ import {
   startingSection,
   sectionKinds,
   materialIds,
-  type FieldRule,
   projectFields,
 } from '@/core/model';
 import { demoMachines } from '@/demo';
+import { anywhere, holes, rough } from '@test/helpers/anywhere';
 import { WIDE } from '@test/helpers/chance';
 import {
   axisReport,
@@ -29,14 +29,6 @@ const paths = Object.keys(projectFields).filter(
   (p) =>
     /^structure\.(beam|column|bed|tool|corner)/.test(p) && !p.includes('.N.') && !p.includes('.section.'),
 );
-const within = ({ above, min, max, whole }: FieldRule) => {
-  const low = Math.max(above ?? min ?? 0, max * 1e-5);
-  const value = fc
-    .double({ min: 0, max: 1, noNaN: true })
-    .map((u) => Math.min(max, low * (max / low) ** u * (1 + 1e-9)));
-  return whole ? value.map((v) => Math.max(min ?? 1, Math.round(v))) : value;
-};
-const measure = (si: number) => ({ typed: '', si, basis: 'estimate' });
 
 /** Any structure that the ranges let through, however odd. */
 const anyMachine: fc.Arbitrary<Project> = fc
@@ -46,7 +38,9 @@ const anyMachine: fc.Arbitrary<Project> = fc
     material: fc.constantFrom(...materialIds),
     fill: fc.constantFrom(null, 'polymer-concrete' as const),
     values: fc.array(
-      fc.constantFrom(...paths).chain((path) => within(fieldRuleAt(path)!).map((si) => [path, si] as const)),
+      fc
+        .constantFrom(...paths)
+        .chain((path) => anywhere(fieldRuleAt(path)!).map((si) => [path, si] as const)),
       { maxLength: 6 },
     ),
   })
@@ -59,19 +53,10 @@ const anyMachine: fc.Arbitrary<Project> = fc
         beam: { ...kayak.structure!.beam, section: startingSection(kind), material, fill },
       },
     } as Project;
-    for (const [path, si] of values) project = setAt(project, path, measure(si));
+    for (const [path, si] of values) project = setAt(project, path, rough(si));
     return project;
   })
   .filter((p) => projectIssues(p).length === 0);
-
-const holes = (value: unknown, path = ''): string[] =>
-  typeof value === 'number'
-    ? Number.isNaN(value)
-      ? [path]
-      : []
-    : typeof value === 'object' && value !== null
-      ? Object.entries(value).flatMap(([k, v]) => holes(v, `${path}.${k}`))
-      : [];
 
 describe('any structure that the ranges let through', () => {
   const reports = loadedAxes(kayak).map((axis) => axisReport(axis, { remedies: false }));
