@@ -34,8 +34,8 @@ const dimension = (drawing: Drawing, words: RegExp) => {
   if (found?.kind !== 'dimension') throw new Error(`no dimension ${words}`);
   return found;
 };
-const drawn = (axis: Axis, system: 'metric' | 'imperial' = 'metric') =>
-  axisDrawing({ axis, report: axisReport(axis, { remedies: false }), system });
+const drawn = (axis: Axis, system: 'metric' | 'imperial' = 'metric', paper: 'sheet' | 'phone' = 'sheet') =>
+  axisDrawing({ axis, report: axisReport(axis, { remedies: false }), system, paper });
 
 /** What an axis may be changed to that moves texts about. */
 const changes: readonly [string, readonly Edit[]][] = [
@@ -57,7 +57,9 @@ describe('the drawing of an axis', () => {
     ),
   );
   it.each(cases)('%s: no text covers another, in either system of units', (_name, axis) => {
-    for (const system of ['metric', 'imperial'] as const) expect(covered(drawn(axis, system))).toEqual([]);
+    for (const system of ['metric', 'imperial'] as const)
+      for (const paper of ['sheet', 'phone'] as const)
+        expect(covered(drawn(axis, system, paper)), `${system}, ${paper}`).toEqual([]);
   });
   it('measures what it says, to its scale', () => {
     for (const axis of everyAxis()) {

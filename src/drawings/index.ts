@@ -1,3 +1,3 @@
-export { axisDrawing, axisInWords, type AxisShown } from './axis';
+export { axisDrawing, axisInWords, type AxisShown, type Paper } from './axis';
 export { boxInks, placeOf, type Positions, restingPositions, sceneDrawing, type ViewId } from './scene';
 export { gantryDrawing, gantryInWords, type GantryShown } from './gantry';

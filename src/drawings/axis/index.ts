@@ -12,15 +12,19 @@ import type { AxisReport } from '@/core/machine';
 import type { Axis } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { carriages, loadArrows, rail } from './guide';
-import { type Layout, layoutOf } from './layout';
+import { type Layout, layoutOf, type Paper } from './layout';
 import { belt, chain, rack } from './line';
 import { screw } from './screw';
+
+export type { Paper };
 
 /** An axis with what was worked out about it. */
 export interface AxisShown {
   readonly axis: Axis;
   readonly report: AxisReport;
   readonly system: UnitSystem;
+  /** Left out: a sheet on the desk. */
+  readonly paper?: Paper;
 }
 
 /** From what to what the length of the drive is measured. */
@@ -139,8 +143,8 @@ function notes({ demands, drive, guide }: Axis, layout: Layout): Partial<Parts> 
  * is not given is drawn dashed.
  */
 export function axisDrawing(shown: AxisShown): Drawing {
-  const { axis, report, system } = shown;
-  const layout = layoutOf(axis);
+  const { axis, report, system, paper } = shown;
+  const layout = layoutOf(axis, paper);
   const parts = joined(
     { shapes: rail(axis.guide, layout) },
     { shapes: carriages(axis.guide, layout, layout.far, true) },

@@ -1,8 +1,11 @@
 import type { Axis } from '@/core/model';
 import { planRack, rack } from '@/core/drives';
 
+/** How wide the paper is that a drawing is made for: a sheet on the desk, or a phone. */
+export type Paper = 'sheet' | 'phone';
+
 /** Paper units that an axis takes along its travel, lying and upright; and across it. */
-const LYING = 504;
+const LYING: Readonly<Record<Paper, number>> = { sheet: 504, phone: 270 };
 const UPRIGHT = 176;
 const MOTOR = 50;
 /** How far the drive is drawn below the rail; paper units. Across the travel only bodies are to scale. */
@@ -76,7 +79,7 @@ function driveLengths({ drive, demands }: Axis): Pick<Layout, 'total' | 'near' |
 }
 
 /** Puts the axis to one scale into the sheet. */
-export function layoutOf(axis: Axis): Layout {
+export function layoutOf(axis: Axis, paper: Paper = 'sheet'): Layout {
   const { guide, demands } = axis;
   const lengths = driveLengths(axis);
   const travel = demands.travel.si;
@@ -91,7 +94,7 @@ export function layoutOf(axis: Axis): Layout {
   const left = Math.min(-beside, railStart);
   const right = Math.max(lengths.total + face, railStart + rail);
   const upright = demands.inclination.si > STEEP;
-  const scale = Math.min((upright ? UPRIGHT : LYING) / (right - left), MOTOR / (face * 1.2));
+  const scale = Math.min((upright ? UPRIGHT : LYING[paper]) / (right - left), MOTOR / (face * 1.2));
   return {
     ...lengths,
     far: lengths.near + travel,

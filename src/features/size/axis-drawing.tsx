@@ -1,21 +1,26 @@
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useDeferredValue, useMemo } from 'react';
-import { axisDrawing, axisInWords, type AxisShown } from '@/drawings';
+import { axisDrawing, axisInWords, type AxisShown, type Paper } from '@/drawings';
 import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import styles from './sheet.module.css';
 
 /** A short axis is not blown up to fill its box; paper units. */
-const LEAST = { width: 540, height: 0 };
+const LEAST = { sheet: { width: 540, height: 0 }, phone: { width: 300, height: 0 } };
+const PHONE = '(max-width: 899px)';
 
 /** The axis drawn along its travel, and the drawing as a file. */
 export function AxisDrawing({ axis, report, system }: AxisShown) {
+  const paper: Paper = useMediaQuery(PHONE) ? 'phone' : 'sheet';
   // A frame behind the verdict: dimensions and labels are placed anew.
-  const shown = useDeferredValue(useMemo(() => ({ axis, report, system }), [axis, report, system]));
+  const shown = useDeferredValue(
+    useMemo(() => ({ axis, report, system, paper }), [axis, report, system, paper]),
+  );
   const drawing = useMemo(() => axisDrawing(shown), [shown]);
   const words = axisInWords(shown);
   return (
     <>
-      <DrawingView drawing={drawing} label={words} className={styles.drawing} least={LEAST} />
+      <DrawingView drawing={drawing} label={words} className={styles.drawing} least={LEAST[shown.paper]} />
       <SaveDrawing drawing={drawing} name={axis.name} title={words} />
     </>
   );
