@@ -62,6 +62,29 @@ test('fields take what people type, show the other system, and the answer follow
   await expect(field(page, 'Rapid')).toHaveValue('15 m/min');
 });
 
+test('nothing moves on the sheet while a figure is typed and the machine is stored', async ({ page }) => {
+  await openBench(page);
+  const rapid = field(page, 'Rapid');
+  await rapid.focus();
+  // Where the field stands in every frame from the first keystroke until the machine is stored.
+  await rapid.evaluate((input) => {
+    const places = new Set<number>();
+    const words = new Set<string>();
+    const look = () => {
+      places.add(input.getBoundingClientRect().top);
+      words.add(document.querySelector('[data-save]')!.getAttribute('data-save')!);
+      requestAnimationFrame(look);
+    };
+    look();
+    Object.assign(window, { seen: () => [places.size, [...words]] });
+  });
+  for (const key of ['9', '.', '4']) await page.keyboard.press(key);
+  await expect(page.locator('[data-save="saved"]')).toBeVisible();
+  await expect
+    .poll(() => page.evaluate('window.seen()'))
+    .toEqual([1, expect.arrayContaining(['saved', 'saving'])]);
+});
+
 test('a text that cannot be taken says why, keeps the text, and changes nothing', async ({ page }) => {
   await openBench(page);
   const travel = field(page, 'Travel');

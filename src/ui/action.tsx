@@ -2,7 +2,8 @@
 
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import type { ReactNode } from 'react';
+import useEventCallback from '@mui/utils/useEventCallback';
+import { memo, type ReactNode } from 'react';
 import { type Refused, useRefusal } from './refusal';
 
 interface ActionProps {
@@ -20,13 +21,23 @@ interface ActionProps {
   readonly submit?: boolean | undefined;
 }
 
+/*
+ * The library's buttons are dear to draw: they keep still while they read as before, whatever they would do
+ * when they are pressed.
+ */
+const StillButton = memo(Button);
+const StillIconButton = memo(IconButton);
+
 /** A word that changes something; where the change is refused the reason stands below it. */
 export function Action(props: ActionProps) {
   const { onAct, children, className, disabled, title, label, icon, variant, pressed, submit } = props;
   const refusal = useRefusal();
+  const act = useEventCallback(() => {
+    if (onAct) refusal.attempt(onAct);
+  });
   return (
     <>
-      <Button
+      <StillButton
         size="small"
         variant={variant ?? 'text'}
         className={className ?? ''}
@@ -37,10 +48,10 @@ export function Action(props: ActionProps) {
         aria-pressed={pressed}
         aria-describedby={refusal.id}
         startIcon={icon}
-        onClick={() => onAct && refusal.attempt(onAct)}
+        onClick={act}
       >
         {children}
-      </Button>
+      </StillButton>
       {refusal.note}
     </>
   );
@@ -55,18 +66,21 @@ export function IconAction({
   title,
 }: Pick<ActionProps, 'onAct' | 'children' | 'disabled' | 'title'> & { readonly label: string }) {
   const refusal = useRefusal();
+  const act = useEventCallback(() => {
+    if (onAct) refusal.attempt(onAct);
+  });
   return (
     <>
-      <IconButton
+      <StillIconButton
         size="small"
         aria-label={label}
         aria-describedby={refusal.id}
         title={title}
         disabled={disabled ?? false}
-        onClick={() => onAct && refusal.attempt(onAct)}
+        onClick={act}
       >
         {children}
-      </IconButton>
+      </StillIconButton>
       {refusal.note}
     </>
   );

@@ -3,7 +3,7 @@
 import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styles from './basis-mark.module.css';
 
 export type BasisName = 'measured' | 'datasheet' | 'standard' | 'estimate';
@@ -41,16 +41,14 @@ export function BasisShape({ basis }: { basis: BasisName }) {
   );
 }
 
+interface MarkProps {
+  readonly basis: BasisName;
+  readonly of: string;
+  readonly onChange: (basis: BasisName) => void;
+}
+
 /** The mark as a button that lets the basis be changed. */
-export function BasisMark({
-  basis,
-  of,
-  onChange,
-}: {
-  basis: BasisName;
-  of: string;
-  onChange: (basis: BasisName) => void;
-}) {
+export const BasisMark = memo(function BasisMark({ basis, of, onChange }: MarkProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
@@ -82,4 +80,4 @@ export function BasisMark({
       </Menu>
     </>
   );
-}
+});

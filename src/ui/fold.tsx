@@ -4,7 +4,7 @@ import ExpandIcon from '@mui/icons-material/ExpandMore';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
-import { type ReactNode, useState } from 'react';
+import { createContext, memo, type ReactNode, useContext, useMemo, useState } from 'react';
 
 interface FoldProps {
   readonly summary: ReactNode;
@@ -20,16 +20,19 @@ interface FoldProps {
   readonly lazy?: boolean | undefined;
 }
 
-/** What unfolds when its summary is pressed. */
-export function Fold({
-  summary,
-  children,
-  open = false,
-  className,
-  level = 'h3',
-  sign = true,
-  lazy = false,
-}: FoldProps) {
+type Filling = Pick<FoldProps, 'summary' | 'children'>;
+
+const FillingContext = createContext<Filling>({ summary: null, children: null });
+
+const Summary = () => useContext(FillingContext).summary;
+const Inside = () => useContext(FillingContext).children;
+
+/**
+ * The library's fold is dear to draw. It keeps still while what is in it changes, which reaches its place by
+ * the context.
+ */
+const Shell = memo(function Shell(props: Omit<FoldProps, keyof Filling>) {
+  const { open = false, className, level = 'h3', sign = true, lazy = false } = props;
   const [seen, setSeen] = useState(open || !lazy);
   return (
     <Accordion
@@ -43,9 +46,19 @@ export function Fold({
       onChange={(_, now) => setSeen(seen || now)}
     >
       <AccordionSummary expandIcon={sign ? <ExpandIcon fontSize="inherit" /> : null}>
-        {summary}
+        <Summary />
       </AccordionSummary>
-      <AccordionDetails>{seen ? children : null}</AccordionDetails>
+      <AccordionDetails>{seen ? <Inside /> : null}</AccordionDetails>
     </Accordion>
+  );
+});
+
+/** What unfolds when its summary is pressed. */
+export function Fold({ summary, children, ...shell }: FoldProps) {
+  const filling = useMemo(() => ({ summary, children }), [summary, children]);
+  return (
+    <FillingContext value={filling}>
+      <Shell {...shell} />
+    </FillingContext>
   );
 }

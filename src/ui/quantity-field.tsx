@@ -2,6 +2,7 @@
 
 import InputBase from '@mui/material/InputBase';
 import Tooltip from '@mui/material/Tooltip';
+import useEventCallback from '@mui/utils/useEventCallback';
 import { memo, useId, useState } from 'react';
 import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
 import { BasisMark, type BasisName } from './basis-mark';
@@ -100,6 +101,7 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
   const { label, help, kind, value, optional = false } = props;
   const id = useId();
   const { text, error, typing, enter, take, leave, drop, setBasis } = useDraft(props);
+  const changeBasis = useEventCallback(setBasis);
   const other = value && !error ? otherText(kind, value) : '';
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
@@ -147,7 +149,7 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
         {other}
       </span>
       {value ? (
-        <BasisMark basis={value.basis} of={label} onChange={setBasis} />
+        <BasisMark basis={value.basis} of={label} onChange={changeBasis} />
       ) : (
         <span className={styles.gap} />
       )}

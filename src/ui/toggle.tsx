@@ -2,6 +2,8 @@
 
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import useEventCallback from '@mui/utils/useEventCallback';
+import { memo } from 'react';
 
 interface ToggleProps<T extends string> {
   readonly label: string;
@@ -11,8 +13,8 @@ interface ToggleProps<T extends string> {
   readonly className?: string | undefined;
 }
 
-/** Views of one thing side by side, one of which is shown. */
-export function Toggle<T extends string>({ label, options, value, onPick, className }: ToggleProps<T>) {
+/** The buttons, drawn anew only where they read otherwise or another one is pressed. */
+const Buttons = memo(function Buttons({ label, options, value, onPick, className }: ToggleProps<string>) {
   return (
     <ToggleButtonGroup
       exclusive
@@ -20,7 +22,7 @@ export function Toggle<T extends string>({ label, options, value, onPick, classN
       value={value}
       aria-label={label}
       className={className ?? ''}
-      onChange={(_, next: T | null) => {
+      onChange={(_, next: string | null) => {
         if (next !== null) onPick(next);
       }}
     >
@@ -31,4 +33,13 @@ export function Toggle<T extends string>({ label, options, value, onPick, classN
       ))}
     </ToggleButtonGroup>
   );
+});
+
+/** Views of one thing side by side, one of which is shown. */
+export function Toggle<T extends string>({ options, onPick, ...rest }: ToggleProps<T>) {
+  const pick = useEventCallback((picked: string) => {
+    const option = options.find(([id]) => id === picked);
+    if (option) onPick(option[0]);
+  });
+  return <Buttons {...rest} options={options} onPick={pick} />;
 }

@@ -1,13 +1,15 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { memo, type ReactNode, useDeferredValue } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Finding, Remedy } from '@/core/checks';
 import type { AnyFinding } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { useMachine, useTrial } from '@/features/frame';
+import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { useRefusal } from '@/ui/refusal';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
 import { findingText, remedyEffect, remedyText, verdictWords } from '@/words';
 import styles from './findings.module.css';
@@ -52,7 +54,7 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
   const text = findingText(finding, system);
   const { line, verdict } = finding;
   // The verdict is painted first, its ways out a frame later.
-  const later = useDeferredValue(finding);
+  const later = useAfterPaint(finding);
   const colour = { color: verdictColour[verdict] };
   return (
     <Fold
@@ -79,9 +81,9 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
         <p key={l}>{l}</p>
       ))}
       {line && onWorking && (
-        <Button size="small" className={styles.working ?? ''} onClick={() => onWorking(line)}>
+        <Action className={styles.working} onAct={() => onWorking(line)}>
           Working
-        </Button>
+        </Action>
       )}
       <WaysOut finding={later} reach={reach ?? 0} system={system} />
     </Fold>

@@ -90,7 +90,7 @@ export function SheetTools({ children }: { children?: ReactNode }) {
       <SheetWords metric={project.units === 'metric'} editor={editor} />
       {children}
       <OutWords session={session} />
-      <span role="status" data-save={save}>
+      <span role="status" className={styles.save} data-save={save}>
         {saveWords[save] ?? 'not stored'}
       </span>
       <span className={styles.hint}>? keys</span>

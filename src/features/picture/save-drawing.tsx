@@ -1,5 +1,6 @@
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
 import IconButton from '@mui/material/IconButton';
+import { memo } from 'react';
 import type { Drawing } from '@/core/drawing';
 import { drawingSvg, fileName } from '@/core/formats';
 import { downloadText } from '@/features/frame';
@@ -13,7 +14,7 @@ interface SaveDrawingProps {
 }
 
 /** Hands a drawing out as a file. */
-export function SaveDrawing({ drawing, name, title }: SaveDrawingProps) {
+export const SaveDrawing = memo(function SaveDrawing({ drawing, name, title }: SaveDrawingProps) {
   const save = () => downloadText(fileName(name, 'svg'), drawingSvg(drawing, title), 'image/svg+xml');
   return (
     <IconButton
@@ -25,4 +26,4 @@ export function SaveDrawing({ drawing, name, title }: SaveDrawingProps) {
       <DownloadIcon fontSize="small" />
     </IconButton>
   );
-}
+});

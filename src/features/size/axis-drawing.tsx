@@ -1,8 +1,9 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import { axisDrawing, axisInWords, type AxisShown, type Paper } from '@/drawings';
 import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import styles from './sheet.module.css';
 
 /** A short axis is not blown up to fill its box; paper units. */
@@ -13,7 +14,7 @@ const PHONE = '(max-width: 899px)';
 export function AxisDrawing({ axis, report, system }: AxisShown) {
   const paper: Paper = useMediaQuery(PHONE) ? 'phone' : 'sheet';
   // A frame behind the verdict: dimensions and labels are placed anew.
-  const shown = useDeferredValue(
+  const shown = useAfterPaint(
     useMemo(() => ({ axis, report, system, paper }), [axis, report, system, paper]),
   );
   const drawing = useMemo(() => axisDrawing(shown), [shown]);

@@ -1,10 +1,10 @@
 'use client';
 
-import { useDeferredValue } from 'react';
 import type { AxisDoubt } from '@/core/choose';
 import type { Rung } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { remedyText, rungName, verdictWords } from '@/words';
 import { useAxis } from './axis-context';
 import { Asked, AskedName, ladderScale, Rungs, type RungShown } from './rungs';
@@ -24,7 +24,7 @@ export function Ladder({ doubt, onWorking }: LadderProps) {
   const { system } = useMachine();
   const { axis, report } = useAxis();
   // What may help is said on pointing: the verdict need not wait for it.
-  const later = useDeferredValue(report);
+  const later = useAfterPaint(report);
   const [rapid, feed] = [axis.demands.rapid.si, axis.demands.feed.si];
   const scale = ladderScale([...report.ladder.map((r) => r.limit), rapid, feed], FAR * rapid);
   const say = (v: number) => formatQuantity('speed', v, system, 3).number;

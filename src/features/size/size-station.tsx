@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import type { PartLink } from '@/core/catalogue';
 import { axisDoubt } from '@/core/choose';
 import { axisReport } from '@/core/machine';
@@ -10,6 +10,7 @@ import { formatQuantity } from '@/core/units';
 import { machineHref, useMachine, WHOLE } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { useShortcuts } from '@/ui/use-shortcuts';
 import { labelOf } from '@/words';
 import { AskedPanel } from './asked-panel';
@@ -83,7 +84,7 @@ function AxisBench() {
   const { stored, axis, report } = useAxis();
   // Every uncertain input moved both ways through the silent model, some four times the axis itself: the
   // verdict is painted first, how far it may be off a frame later.
-  const doubted = useDeferredValue(axis);
+  const doubted = useAfterPaint(axis);
   const doubt = useMemo(() => axisDoubt(doubted), [doubted]);
   const { trail, onWorking, onTrail } = useTrail();
   const [openLink, setOpenLink] = useState<LinkId | null>(null);
@@ -101,7 +102,7 @@ function AxisBench() {
         <TrainPanel open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
       </div>
       <div className={styles.drawingBox}>
-        <AxisDrawing axis={axis} report={report} system={system} />
+        <AxisDrawing key={axis.id} axis={axis} report={report} system={system} />
       </div>
       <LadderBox doubt={doubt} onWorking={onWorking} />
       <ChartBox onWorking={onWorking} />
@@ -120,12 +121,14 @@ function AxisBench() {
   );
 }
 
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+
 function BenchBlock() {
   const { project, system } = useMachine();
   const { axis, report } = useAxis();
   const { speed, feed, mass, unknowns } = report;
   const say = (v: number) => formatQuantity('speed', v, system, 3).text;
-  const changed = new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  const changed = day.format(new Date(project.changed));
   return (
     <TitleBlock
       cells={[

@@ -1,4 +1,4 @@
-import type { PointerEvent } from 'react';
+import { memo, type PointerEvent } from 'react';
 import {
   dashes,
   type Drawing,
@@ -76,7 +76,8 @@ interface DrawingViewProps {
 }
 
 /** A drawing on the screen: the same data as in the files, in the colours of the sheet. */
-export function DrawingView({ drawing, label, className, style, least, onPlace }: DrawingViewProps) {
+export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
+  const { drawing, label, className, style, least, onPlace } = props;
   const sheet = sheetOf(drawing, least);
   const { shapes, scale } = plain(drawing);
   const point = (e: PointerEvent<SVGSVGElement>) => {
@@ -108,4 +109,4 @@ export function DrawingView({ drawing, label, className, style, least, onPlace }
       ))}
     </svg>
   );
-}
+});

@@ -1,11 +1,12 @@
 'use client';
 
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import type { AxisDoubt } from '@/core/choose';
 import { displayUnit } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { part } from '@/ui/part';
 import { Toggle } from '@/ui/toggle';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { useAxis } from '../axis-context';
 import { Ladder } from '../ladder';
 import styles from '../sheet.module.css';
@@ -96,8 +97,8 @@ export function ChartBox({ onWorking }: ViewsProps) {
   const { axis, report } = useAxis();
   const [view, setView] = useState<Charts>('band');
   // The charts are the dearest thing to paint and may come a frame after the verdict.
-  const charted = useDeferredValue(report);
-  const chartedAxis = useDeferredValue(axis);
+  const charted = useAfterPaint(report);
+  const chartedAxis = useAfterPaint(axis);
   return (
     <section className={styles.bandBox} aria-labelledby="band-title">
       <Heads id="band-title" label={chartLabels[view]} views={chartViews} now={view} onView={setView} />

@@ -1,4 +1,4 @@
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { axisReport } from '@/core/machine';
@@ -37,21 +37,18 @@ describe('the drawing', () => {
       expect(document.querySelector('svg')!.outerHTML).not.toMatch(/NaN|Infinity|undefined/);
     },
   );
-  it(
-    'shows what the carriages carry, where their places are given: down into the rail, up ' + 'away from it',
-    () => {
-      const gantry = demoMachines()[0]!.axes[1]!;
-      const { rerender } = render(<AxisDrawing axis={gantry} report={axisReport(gantry)} system="metric" />);
-      const loads = () => [...document.querySelectorAll('[data-layer="loads"]')];
-      const titles = loads().map((shape) => shape.querySelector('title')?.textContent ?? '');
-      expect(
-        titles.some((t) => t.endsWith('away from the rail')) &&
-          titles.some((t) => t.endsWith('into the rail')),
-      ).toBe(true);
-      rerender(<AxisDrawing axis={base} report={axisReport(base)} system="metric" />);
-      expect(loads()).toEqual([]);
-    },
-  );
+  it('shows what the carriages carry, where their places are given: down into the rail, up away from it', async () => {
+    const gantry = demoMachines()[0]!.axes[1]!;
+    const { rerender } = render(<AxisDrawing axis={gantry} report={axisReport(gantry)} system="metric" />);
+    const loads = () => [...document.querySelectorAll('[data-layer="loads"]')];
+    const titles = loads().map((shape) => shape.querySelector('title')?.textContent ?? '');
+    expect(
+      titles.some((t) => t.endsWith('away from the rail')) && titles.some((t) => t.endsWith('into the rail')),
+    ).toBe(true);
+    rerender(<AxisDrawing axis={base} report={axisReport(base)} system="metric" />);
+    // It follows once the verdict has been painted.
+    await waitFor(() => expect(loads()).toHaveLength(0));
+  });
 });
 
 describe('acceleration ladder', () => {
