@@ -81,8 +81,15 @@ async function units() {
   }));
 }
 
+/** Whether a formula that is slightly wrong makes a test fail, each in turn. */
+async function formulas() {
+  const args = ['run', '--config', 'test/formulas/config.mts'];
+  const ok = await runBeside('formulas, each slightly wrong', 'vitest/vitest.mjs', args, { NO_COLOR: '1' });
+  counted('formulas', ok, 'formulas.json', ({ passed, failed }) => ({ passed, failed, skipped: 0 }));
+}
+
 section('checks and unit tests, beside each other');
-const [built] = await Promise.all([readAndBuild(), units()]);
+const [built] = await Promise.all([readAndBuild(), units().then(formulas)]);
 
 section('browser tests');
 if (missing) total.skipped++;

@@ -15,6 +15,8 @@ describe('formulas of the guide', () => {
       });
     expect(life(2 ** (1 / 3) * 1e4, 50e3)).toBeCloseTo(life(1e4, 100e3), 3);
     expect(2 ** (1 / 3)).toBeCloseTo(1.26, 3);
+    // Under its rating a carriage lasts as far as the rating stands for: that is what a rating is.
+    expect(life(1000, 50e3)).toBeCloseTo(50e3, 6);
     // Twice the load is an eighth of the life.
     expect(life(1e4, 50e3) / life(2e4, 50e3)).toBeCloseTo(1 / 8, 12);
   });

@@ -78,6 +78,14 @@ describe('masses out of shapes', () => {
         expect(Math.abs(value / weighed - 1)).toBeLessThan(0.2);
     },
   );
+  it('a box and a round of a decimetre weigh their density, the round π/4 of it', () => {
+    const decimetre = q('length', 0.1);
+    const box = { density: q('density', 4300), flange: decimetre, length: decimetre };
+    expect(bodies.motorMass.evaluate({ ...box, count: q('count', 2) })).toBeCloseTo(8.6, 12);
+    expect(
+      bodies.spindleMass.evaluate({ density: q('density', 4800), diameter: decimetre, length: decimetre }),
+    ).toBeCloseTo((4.8 * Math.PI) / 4, 12);
+  });
   it('half of a cable chain moves', () => {
     expect(
       bodies.cableChainMass.evaluate({ lineMass: q('linearDensity', 1.2), length: q('length', 3) }),

@@ -94,6 +94,20 @@ describe('formulas of sections', () => {
       ).toBeCloseTo(16, 12);
     },
   );
+  it('a round tube is its strips, added up: area, and area times the distance squared', () => {
+    const [outer, inner, strips] = [0.03, 0.024, 20_000];
+    const chord = (d: number, y: number) => 2 * Math.sqrt(Math.max(0, (d / 2) ** 2 - y ** 2));
+    let [area, moment] = [0, 0];
+    for (let i = 0; i < strips; i++) {
+      const y = outer * ((i + 0.5) / strips - 0.5);
+      const strip = ((chord(outer, y) - chord(inner, y)) * outer) / strips;
+      area += strip;
+      moment += strip * y * y;
+    }
+    const tube = { outer: len(outer), inner: len(inner) };
+    expect(sections.roundArea.evaluate(tube) / area).toBeCloseTo(1, 4);
+    expect(sections.roundSecondMoment.evaluate(tube) / moment).toBeCloseTo(1, 4);
+  });
   it(
     'a square bar: b h³/12, and 0.1406 a⁴ in twist (Timoshenko and Goodier, Theory of Elasticity, ' +
       'table of Saint-Venant)',

@@ -41,6 +41,10 @@ const I = rootSecondMoment.evaluate({ root: q('length', root) });
 const A = circleArea.evaluate({ diameter: q('length', root) });
 
 describe('whip and column of a 13.5 mm root over 1 m', () => {
+  it('its section is 143.1 mm² and 1630 mm⁴, by π d²/4 and π d⁴/64', () => {
+    expect(circleArea.evaluate({ diameter: q('length', root) }) * 1e6).toBeCloseTo(143.14, 2);
+    expect(rootSecondMoment.evaluate({ root: q('length', root) }) * 1e12).toBeCloseTo(1630.44, 1);
+  });
   it.each(holds)('%s-%s against 60 finite elements and an eigenvalue solver', (a, b, speed, load) => {
     const ends = endCase(a, b);
     const n = criticalSpeed.evaluate({
