@@ -4,6 +4,9 @@ import { defineConfig } from 'vitest/config';
 /** Random draws, every case there is, or a slow referee; alone by `npm run test:wide`. */
 const wide = 'src/**/*.wide.test.{ts,tsx}';
 
+/** How long such a test may take on a slow machine, ms. */
+const patience = 120_000 * Number(process.env.TEST_WIDE ?? 1);
+
 export default defineConfig({
   plugins: [react()],
   resolve: {
@@ -40,13 +43,19 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'wide', include: ['src/**/*.wide.test.ts'], environment: 'node' },
+        test: {
+          name: 'wide',
+          include: ['src/**/*.wide.test.ts'],
+          environment: 'node',
+          testTimeout: patience,
+        },
       },
       {
         extends: true,
         test: {
           name: 'wide screens',
           include: ['src/**/*.wide.test.tsx'],
+          testTimeout: patience,
           environment: 'jsdom',
           setupFiles: ['test/helpers/setup.ts', 'test/helpers/setup-screens.ts'],
         },

@@ -121,5 +121,5 @@ describe.each(demoMachines().map((m) => [m.name, m] as const))('%s', (_, machine
     const last = await storage.load(machine.id);
     expect(last.ok && last.project).toEqual(states.at(-1));
     session.close();
-  }, 120_000);
+  });
 });

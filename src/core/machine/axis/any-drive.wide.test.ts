@@ -90,7 +90,7 @@ describe('any drive, motor, reducer and guide that the rules let through', () =>
       }),
       { numRuns: 250 * WIDE },
     );
-  }, 120_000);
+  });
   it('has a move whose time is that of the report and whose speed never passes the rapid', () => {
     fc.assert(
       fc.property(anyAxis, (axis) => {
@@ -104,5 +104,5 @@ describe('any drive, motor, reducer and guide that the rules let through', () =>
       }),
       { numRuns: 120 * WIDE },
     );
-  }, 120_000);
+  });
 });
