@@ -37,7 +37,7 @@ describe('the drawing', () => {
       expect(document.querySelector('svg')!.outerHTML).not.toMatch(/NaN|Infinity|undefined/);
     },
   );
-  it('shows what the carriages carry, where their places are given: down into the rail, up away from it', async () => {
+  it('shows what carriages carry where their places are given: into the rail or away from it', async () => {
     const gantry = demoMachines()[0]!.axes[1]!;
     const { rerender } = render(<AxisDrawing axis={gantry} report={axisReport(gantry)} system="metric" />);
     const loads = () => [...document.querySelectorAll('[data-layer="loads"]')];
