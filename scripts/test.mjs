@@ -48,6 +48,13 @@ if (missing)
       `are skipped.`,
   );
 
+/** Whether a formula that is slightly wrong makes a test fail, each in turn. */
+async function formulas() {
+  const args = ['run', '--config', 'test/formulas/config.mts'];
+  const ok = await runBeside('formulas, each slightly wrong', 'vitest/vitest.mjs', args, { NO_COLOR: '1' });
+  counted('formulas', ok, 'formulas.json', ({ passed, failed }) => ({ passed, failed, skipped: 0 }));
+}
+
 /** What reads the sources, and what they are built to. */
 async function readAndBuild() {
   whole('lint', await runBeside('lint', 'eslint/bin/eslint.js', ['.', '--max-warnings=0']));
@@ -62,6 +69,8 @@ async function readAndBuild() {
   );
   const built = await ensureBuild((script, args) => runBeside('build', script, args));
   whole('build', built);
+  // In this lane, because the units take longer than all above.
+  await formulas();
   return built;
 }
 
@@ -81,15 +90,8 @@ async function units() {
   }));
 }
 
-/** Whether a formula that is slightly wrong makes a test fail, each in turn. */
-async function formulas() {
-  const args = ['run', '--config', 'test/formulas/config.mts'];
-  const ok = await runBeside('formulas, each slightly wrong', 'vitest/vitest.mjs', args, { NO_COLOR: '1' });
-  counted('formulas', ok, 'formulas.json', ({ passed, failed }) => ({ passed, failed, skipped: 0 }));
-}
-
 section('checks and unit tests, beside each other');
-const [built] = await Promise.all([readAndBuild(), units().then(formulas)]);
+const [built] = await Promise.all([readAndBuild(), units()]);
 
 section('browser tests');
 if (missing) total.skipped++;
