@@ -4,7 +4,16 @@ export { explainIssue, issueText, refusalText } from './issues';
 export type { FieldText } from './field-text';
 export { dutyText, effectText, fieldText, labelOf } from './labels-axis';
 export { inputLabel, type InputText, inputText } from './labels-machine';
-export { accelerationName, budgetName, caseName, figureName, pulleyText, ratioText, rungName } from './names';
+export {
+  accelerationName,
+  budgetName,
+  caseName,
+  figureName,
+  noNumberText,
+  pulleyText,
+  ratioText,
+  rungName,
+} from './names';
 export {
   arrangementText,
   bodyName,

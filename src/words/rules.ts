@@ -35,6 +35,18 @@ const words: Record<RuleCode, RuleWords> = {
     wanted: 'a thread depth no more than about the pitch (lead divided by starts)',
     why: 'standard threads are about half a pitch deep; check lead, starts and root diameter',
   }),
+  'thread-too-shallow': ({ p, len }) => ({
+    read: `lead ${len('lead')}, starts ${p.starts}, thread depth ${len('depth')}`,
+    wanted: `${p.least} starts or more for this lead, or a root that is cut deeper`,
+    why:
+      'a sliding thread is about half a pitch deep; lead divided by starts is a pitch of ' +
+      `${len('pitch')} here, which this depth cannot hold`,
+  }),
+  'thread-too-steep': ({ say }) => ({
+    read: `lead angle ${say('angle', 'lead')}, friction angle ${say('angle', 'friction')}`,
+    wanted: 'a lead angle and a friction angle that are less than 89° together',
+    why: 'a steeper thread wedges: no torque on the screw moves the nut any more',
+  }),
   'travel-beyond-bearings': ({ len }) => ({
     read: `travel ${len('travel')}, between bearings ${len('between')}`,
     wanted: 'a travel no longer than the screw between its bearings',

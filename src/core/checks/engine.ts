@@ -1,4 +1,4 @@
-import { byWeight, type Checked, severity, type Verdict, worstVerdict } from '@/core/findings';
+import { byWeight, type Checked, hasNumbers, severity, type Verdict, worstVerdict } from '@/core/findings';
 import { brokenRule, capsAt, type Edit, fieldRuleAt, isMeasure, MOST_TYPED } from '@/core/model';
 import { type AnyCheck, type Candidate, judge, judgedBy } from './check';
 import type { Finding, Remedy } from './finding';
@@ -99,6 +99,7 @@ function probe<Subject, Code extends string>(
   const changed = bench.change(bench.subject, candidate.edits);
   if (changed === undefined) return undefined;
   const again = judgedBy(check, changed).find((c) => alike(c, found));
+  if (again && !hasNumbers(again)) return undefined;
   const verdict = again?.verdict ?? 'holds';
   const margin = again?.margin ?? Infinity;
   if (!(margin > found.margin + LEAST_GAIN * Math.abs(found.margin))) return undefined;
@@ -232,7 +233,7 @@ export function findingsOf<Subject, Code extends string>(
 ): Finding<Code>[] {
   const before = lazily(() => beforeOf(bench));
   return bench.outcomes
-    .filter((c) => c.verdict !== 'holds')
+    .filter((c) => c.verdict !== 'holds' && hasNumbers(c))
     .sort((a, b) => byWeight(a.verdict, b.verdict) || a.margin - b.margin)
     .map((found): Finding<Code> => {
       const { margin: _margin, ...rest } = found;

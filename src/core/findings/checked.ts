@@ -55,6 +55,10 @@ const outcome = <Code extends string>(
   ...(line === undefined ? {} : { line }),
 });
 
+/** Whether an outcome rests on figures. One that does not is no verdict but a fault of ours. */
+export const hasNumbers = ({ value, limit }: Pick<Checked, 'value' | 'limit'>): boolean =>
+  Number.isFinite(value) && Number.isFinite(limit);
+
 /** A check that asks for at least so much. */
 export const atLeast = <const Code extends string>(c: Comparison<Code>): Checked<Code> =>
   outcome(c, verdictOf(c.have, c.need), c.need > 0 ? c.have / c.need : Infinity);

@@ -1,2 +1,11 @@
 export { byWeight, severity, THIN_MARGIN, type Verdict, verdictOf, worstVerdict } from './verdict';
-export { atLeast, atMost, type Checked, comfort, exactly, type Params, unlessMissing } from './checked';
+export {
+  atLeast,
+  atMost,
+  type Checked,
+  comfort,
+  exactly,
+  hasNumbers,
+  type Params,
+  unlessMissing,
+} from './checked';

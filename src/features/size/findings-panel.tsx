@@ -5,8 +5,9 @@ import { formatQuantity } from '@/core/units';
 import { FindingList, TrialBar } from '@/features/findings';
 import { useMachine } from '@/features/frame';
 import { Fold } from '@/ui/fold';
+import { Notice } from '@/ui/notice';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { effectText, labelOf, rungName } from '@/words';
+import { effectText, labelOf, noNumberText, rungName } from '@/words';
 import { useAxis } from './axis-context';
 import styles from './panels.module.css';
 
@@ -14,9 +15,15 @@ import styles from './panels.module.css';
 export function FindingsPanel({ onWorking, doubt }: { onWorking: (line: string) => void; doubt: AxisDoubt }) {
   const { system } = useMachine();
   const { report } = useAxis();
-  const { verdict, findings, unknowns } = report;
+  const { verdict, findings, unknowns, noNumber } = report;
   const title =
-    verdict === 'gives-out' ? 'What gives out' : verdict === 'thin' ? 'What is thin' : 'Nothing gives out';
+    verdict === 'gives-out'
+      ? 'What gives out'
+      : verdict === 'thin'
+        ? 'What is thin'
+        : verdict === 'holds'
+          ? 'Nothing gives out'
+          : 'What is not known';
   const { next } = doubt;
   return (
     <section aria-labelledby="findings-title" data-verdict={verdict} data-testid="findings">
@@ -24,9 +31,10 @@ export function FindingsPanel({ onWorking, doubt }: { onWorking: (line: string) 
         {title}
       </h2>
       <TrialBar />
+      {noNumber.length > 0 && <Notice kind="error">{noNumberText(noNumber)}</Notice>}
       <FindingList
         findings={findings}
-        calm="Every check of this axis holds."
+        calm={noNumber.length ? 'What is not named above holds.' : 'Every check of this axis holds.'}
         reach={report.speed}
         onWorking={onWorking}
       />

@@ -1,12 +1,5 @@
 import { defineFormula } from '@/core/worksheet';
 
-/** Half the flank angle by thread form, rad: Acme 14.5° (ASME B1.5), trapezoidal 15° (ISO 2904), square 0. */
-export const halfFlankAngle = {
-  acme: (14.5 * Math.PI) / 180,
-  trapezoidal: (15 * Math.PI) / 180,
-  square: 0,
-} as const;
-
 export const frictionAngle = defineFormula({
   id: 'screw/friction-angle',
   title: 'Friction angle of the thread',

@@ -13,7 +13,6 @@ export {
   ballPreloadDrag,
   driveDrag,
   frictionAngle,
-  halfFlankAngle,
   rollingBackEfficiency,
   slidingBackEfficiency,
   slidingEfficiency,

@@ -1,5 +1,5 @@
 import { leadVariation, screwSteel } from '@/core/catalogue';
-import type { ScrewDrive } from '@/core/model';
+import { halfFlankAngle, type ScrewDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import { silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { atLeast, type Checked } from '@/core/findings';
@@ -10,7 +10,6 @@ import {
   ballPreloadDrag,
   driveDrag,
   frictionAngle,
-  halfFlankAngle,
   rollingBackEfficiency,
   slidingBackEfficiency,
   slidingEfficiency,

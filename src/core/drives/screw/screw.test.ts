@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { halfFlankAngle } from '@/core/model';
 import { quantity as q } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 import { bucklingLoad, firstFrequency, supports } from '@test/helpers/beam-fe';
@@ -10,7 +11,6 @@ import {
   endCase,
   eulerLoad,
   frictionAngle,
-  halfFlankAngle,
   leadAngle,
   pitchDiameter,
   resolveScrew,

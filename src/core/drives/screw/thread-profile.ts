@@ -1,6 +1,5 @@
 import { simpson } from '@/core/numerics';
-import type { ScrewDrive } from '@/core/model';
-import { halfFlankAngle } from './efficiency';
+import { halfFlankAngle, type ScrewDrive } from '@/core/model';
 
 /** Mean of the n-th power of the diameter over one pitch. */
 export interface ProfileMeans {

@@ -92,6 +92,7 @@ describe('any axis that the rules let through', () => {
         // A remedy may make its own finding vanish; then there is no figure to state.
         const { findings, ...rest } = report;
         expect(holes(rest)).toEqual([]);
+        expect(report.noNumber).toEqual([]);
         expect(holes(findings.map(({ remedies: _r, ...f }) => f))).toEqual([]);
         for (const line of working!) expect(Number.isNaN(line.value), line.key).toBe(false);
         for (const rung of report.ladder) expect(rung.limit).toBeGreaterThanOrEqual(0);

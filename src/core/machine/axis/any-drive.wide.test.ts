@@ -76,6 +76,7 @@ describe('any drive, motor, reducer and guide that the rules let through', () =>
       fc.property(anyAxis, (axis) => {
         const { working, ...report } = axisReport(axis, { working: true, remedies: false });
         expect(holes(report)).toEqual([]);
+        expect(report.noNumber).toEqual([]);
         const keys = new Set(working!.map((l) => l.key));
         for (const line of working!) {
           expect(Number.isNaN(line.value), line.key).toBe(false);

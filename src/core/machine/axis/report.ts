@@ -1,5 +1,5 @@
 import { type Finding, findingsOf, judge, wholeVerdict } from '@/core/checks';
-import { type Verdict, verdictOf } from '@/core/findings';
+import { type Checked, hasNumbers, type Verdict, verdictOf } from '@/core/findings';
 import { busiest, loadsIn } from '@/core/guides';
 import { type Axis, applyEdits, axisIssues, type Edit } from '@/core/model';
 import { quantity } from '@/core/units';
@@ -64,7 +64,10 @@ export interface CarriagesReport {
 /** The answer for one axis. Plain data, SI units. */
 export interface AxisReport {
   readonly axisId: string;
+  /** Not known while `noNumber` names anything. */
   readonly verdict: Verdict;
+  /** What came to no number, by its code: a fault of ours, and nothing of this axis may be believed. */
+  readonly noNumber: readonly string[];
   readonly mass: number;
   /** Highest rapid at which nothing gives out, and the rung that governs it. */
   readonly speed: number;
@@ -183,6 +186,28 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
     }))
     .sort((a, b) => b.limit - a.limit);
 
+/** All of a report that must be a number and is none, by its code. */
+function noNumberIn(
+  outcomes: readonly Checked[],
+  report: Omit<AxisReport, 'verdict' | 'noNumber'>,
+): string[] {
+  const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = report;
+  const named: (readonly [string, number])[] = [
+    ...[...ladder, ...accelerations].map((r) => [r.id, r.limit] as const),
+    ...Object.entries(cases).flatMap(([id, c]) => [c.force, c.torque, c.usable].map((v) => [id, v] as const)),
+    ...figures.map((f) => [f.id, f.value] as const),
+    ['stiffness', stiffness.value],
+    ['lost-motion', lostMotion.value],
+    ['duty', duty.rms],
+    ['duty', duty.time],
+  ];
+  const broken = [
+    ...outcomes.filter((c) => !hasNumbers(c)).map((c) => c.code),
+    ...named.filter(([, value]) => !Number.isFinite(value)).map(([id]) => id),
+  ];
+  return [...new Set(broken)];
+}
+
 /**
  * The report of one axis.
  * @param axis a validated axis. @param place where it stands; left out: by itself.
@@ -209,9 +234,8 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     reach: { of: axisSpeed, asked: axis.demands.rapid.si },
     most: OFFERED,
   };
-  const report: AxisReport = {
+  const report = {
     axisId: axis.id,
-    verdict: wholeVerdict(outcomes),
     mass: analysis.mass,
     speed: governing.limit,
     governing: governing.id,
@@ -237,5 +261,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     guide: carriagesOf(analysis, stiffness.value),
     unknowns: unknownsOf(analysis, stiffness),
   };
-  return options.working ? { ...report, working: sheet.lines } : report;
+  const noNumber = noNumberIn(outcomes, report);
+  const verdict = noNumber.length ? 'not-known' : wholeVerdict(outcomes);
+  return { ...report, verdict, noNumber, ...(options.working ? { working: sheet.lines } : {}) };
 }

@@ -20,6 +20,13 @@ const ballThread = z.strictObject({
   speedLimit: maybe('diameterSpeed', { above: 0, max: 50 }),
 });
 
+/** Half the flank angle by thread form, rad: Acme 14.5° (ASME B1.5), trapezoidal 15° (ISO 2904), square 0. */
+export const halfFlankAngle = {
+  acme: (14.5 * Math.PI) / 180,
+  trapezoidal: (15 * Math.PI) / 180,
+  square: 0,
+} as const;
+
 const slidingThread = z.strictObject({
   kind: z.literal('sliding'),
   form: z.enum(['acme', 'trapezoidal', 'square']),

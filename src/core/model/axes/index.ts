@@ -1,4 +1,12 @@
-export type { BeltDrive, ChainDrive, Drive, DriveKind, RackDrive, ScrewDrive } from './drive';
+export {
+  type BeltDrive,
+  type ChainDrive,
+  type Drive,
+  type DriveKind,
+  halfFlankAngle,
+  type RackDrive,
+  type ScrewDrive,
+} from './drive';
 export { guideKinds } from './guide';
 export type { GearedMotor, Motor, MotorKind, Reducer, Servo, Stepper } from './motor';
 export { axisIssues } from './issues';

@@ -1,6 +1,6 @@
 import { type AxisRule, SLACK } from '../rule';
 import type { IssueParams } from '../params';
-import type { Drive, DriveKind } from './drive';
+import { type Drive, type DriveKind, halfFlankAngle, type ScrewDrive } from './drive';
 import type { Axis } from './schema';
 
 type OfKind<K extends DriveKind> = Extract<Drive, { kind: K }>;
@@ -17,6 +17,13 @@ const LEAST_ROOT = 0.5;
 /** Deepest thread over its pitch; standard threads are about half a pitch deep (ISO 2904, ASME B1.5). */
 const DEEPEST_THREAD = 1.1;
 /**
+ * Shallowest sliding thread over its pitch. Standard ones are half a pitch deep and more, stub Acme threads
+ * 0.3 (ASME B1.8); below a quarter the pitch diameter, half a pitch under the crest, lies below the root.
+ */
+const SHALLOWEST_SLIDING = 0.28;
+/** Deepest sliding thread over its pitch: the sharp V of 60° (ISO 68-1) is 0.866 of it. */
+const DEEPEST_SLIDING = 0.87;
+/**
  * Fewest teeth of a spur pinion that is neither undercut nor pointed when shifted: no common cutter makes
  * less.
  */
@@ -25,6 +32,16 @@ const LEAST_PINION = 8;
 const LEAST_SPROCKET = 9;
 /** Smaller pulleys bend a belt more sharply than any belt of these pitches is made for. */
 const LEAST_PULLEY = 10;
+
+/** Lead angle and friction angle together at which no torque turns into thrust any more: 90°, less a hair. */
+const STEEPEST = (Math.PI / 2) * 0.99;
+
+const pitchOf = ({ lead, starts }: ScrewDrive) => lead.si / starts.si;
+const depthOf = ({ nominalDiameter, rootDiameter }: ScrewDrive) => (nominalDiameter.si - rootDiameter.si) / 2;
+
+/** The pitch of a ball screw has nothing to do with the depth of its groove. */
+const tooShallow = (drive: ScrewDrive) =>
+  drive.thread.kind === 'sliding' && depthOf(drive) < SHALLOWEST_SLIDING * pitchOf(drive);
 
 const screwRules = {
   'root-not-below-nominal': {
@@ -46,9 +63,33 @@ const screwRules = {
   'thread-deeper-than-pitch': {
     paths: ['drive.rootDiameter', 'drive.nominalDiameter', 'drive.lead', 'drive.starts'],
     check: on('screw', (drive) => {
-      const pitch = drive.lead.si / drive.starts.si;
-      const depth = (drive.nominalDiameter.si - drive.rootDiameter.si) / 2;
-      return depth <= DEEPEST_THREAD * pitch ? undefined : { depth, pitch };
+      const [pitch, depth] = [pitchOf(drive), depthOf(drive)];
+      const deepest = drive.thread.kind === 'ball' ? DEEPEST_THREAD : DEEPEST_SLIDING;
+      return depth <= deepest * pitch ? undefined : { depth, pitch };
+    }),
+  },
+  'thread-too-shallow': {
+    paths: ['drive.rootDiameter', 'drive.nominalDiameter', 'drive.lead', 'drive.starts'],
+    check: on('screw', (drive) => {
+      const [pitch, depth, lead] = [pitchOf(drive), depthOf(drive), drive.lead.si];
+      return !tooShallow(drive)
+        ? undefined
+        : {
+            depth,
+            pitch,
+            lead,
+            starts: drive.starts.si,
+            least: Math.ceil(lead / (depth / SHALLOWEST_SLIDING)),
+          };
+    }),
+  },
+  'thread-too-steep': {
+    paths: ['drive.thread.friction', 'drive.lead', 'drive.starts', 'drive.nominalDiameter'],
+    check: on('screw', (drive) => {
+      if (drive.thread.kind === 'ball' || tooShallow(drive)) return undefined;
+      const lead = Math.atan(drive.lead.si / (Math.PI * (drive.nominalDiameter.si - pitchOf(drive) / 2)));
+      const friction = Math.atan(drive.thread.friction.si / Math.cos(halfFlankAngle[drive.thread.form]));
+      return lead + friction < STEEPEST ? undefined : { lead, friction };
     }),
   },
   'travel-beyond-bearings': {
