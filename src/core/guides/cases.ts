@@ -1,5 +1,5 @@
 import { GRAVITY } from '@/core/units';
-import type { Axis } from '@/core/model';
+import { type Axis, holdsBothSides } from '@/core/model';
 import type { PlateLoad } from './plate';
 
 /** What is done to the axis while the carriages are looked at. */
@@ -37,8 +37,6 @@ export function guideCases({ demands, guide }: Axis): GuideCase[] {
 /** Direction of the weight across the axis: rails on the ground, on the face of a beam, or overhead. */
 const weightAcross = { flat: [0, -1], wall: [-1, 0], under: [0, 1] } as const;
 
-/** Standard gravity, m/s². */
-
 /**
  * Forces and moments on the plate. The drive takes all force along the axis at its own point; with two drives
  * that point lies between them, for each takes its part.
@@ -56,7 +54,7 @@ export function plateLoad(
     across * wy,
     across * wz,
   ] as const;
-  const drives = drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft) ? 0 : guide.driveY.si;
+  const drives = holdsBothSides(drive) ? 0 : guide.driveY.si;
   const [bx, by, bz] = [guide.massX.si, guide.massY.si, guide.massZ.si];
   const [tx, ty, tz] = [guide.toolX.si, guide.toolY.si, guide.toolZ.si];
   // A counterbalance is taken to hold on where the weight pulls.

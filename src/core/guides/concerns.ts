@@ -1,5 +1,5 @@
 import { atLeast, atMost, type Checked, comfort } from '@/core/findings';
-import type { Axis } from '@/core/model';
+import { type Axis, holdsBothSides } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { Busiest } from './busiest';
@@ -24,7 +24,7 @@ const length = (si: number) => quantity('length', si);
 
 /** One drive pushes beside what resists: the plate wedges on its carriages, and it racks. */
 function racking({ guide, drive, demands }: Axis, sheet: Worksheet): Checked<GuideConcern>[] {
-  if (drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft) || !guide.carriageSpan) return [];
+  if (holdsBothSides(drive) || !guide.carriageSpan) return [];
   const lever = Math.max(
     Math.abs(guide.driveY.si - guide.massY.si),
     demands.cuttingForce.si ? Math.abs(guide.driveY.si - guide.toolY.si) : 0,

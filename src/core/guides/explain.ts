@@ -1,4 +1,4 @@
-import type { Axis } from '@/core/model';
+import { type Axis, holdsBothSides } from '@/core/model';
 import { GRAVITY, type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { Busiest } from './busiest';
@@ -72,7 +72,7 @@ function forcesOf(axis: Axis, mass: number, index: number) {
 function moments(axis: Axis, forces: ReturnType<typeof forcesOf>, sheet: Worksheet) {
   const { guide, drive } = axis;
   const { tool, along, across, away, pull } = forces;
-  const single = drive.sets === 1 && (drive.kind === 'screw' || !drive.crossShaft);
+  const single = !holdsBothSides(drive);
   const at = (name: 'massX' | 'massY' | 'massZ' | 'toolX' | 'toolY' | 'toolZ', f: number): Lever => [
     guide[name].si,
     f,

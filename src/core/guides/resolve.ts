@@ -1,5 +1,5 @@
 import type { Checked } from '@/core/findings';
-import type { Axis } from '@/core/model';
+import { type Axis, holdsBothSides, sideStiffness } from '@/core/model';
 import { GRAVITY, type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { busiest, type Busiest, loadsIn, plateShape } from './busiest';
@@ -21,7 +21,7 @@ export interface ResolvedGuide {
   readonly drag: Quantity<'force'>;
   /** Where the drag comes from: the typed input or a line. */
   readonly dragSource: string;
-  /** What two drives add against yaw; 0 for one. @param driveStiffness of one drive in line, N/m. */
+  /** What two drives add against yaw; 0 for one. @param driveStiffness of the drive train in line, N/m. */
   readonly yawHelp: (driveStiffness: number) => number;
   readonly concerns: (driveStiffness: number, sheet: Worksheet) => readonly Checked<GuideConcern>[];
   readonly figures: (
@@ -34,10 +34,9 @@ export interface ResolvedGuide {
 
 /** What two drives, each holding its own side, add against yaw; m² of one carriage's lateral stiffness. */
 function yawHelpOf({ drive, guide }: Axis, driveStiffness: number): number {
-  const both = drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft);
-  if (!both) return 0;
+  if (!holdsBothSides(drive)) return 0;
   const apart = guide.driveY.si ? 2 * Math.abs(guide.driveY.si) : (guide.spacing?.si ?? 0);
-  return (driveStiffness * apart * apart) / 2 / guide.lateralStiffness.si;
+  return (sideStiffness(drive, driveStiffness) * apart * apart) / 2 / guide.lateralStiffness.si;
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { Candidate } from '@/core/checks';
 import { tubeSizes } from '@/core/catalogue';
-import { type Axis, type Edit, guess, type Project, put, type Section, type Structure } from '@/core/model';
+import { type Axis, type Edit, guess, holdsBothSides, type Project, put, type Section, type Structure } from '@/core/model';
 import { measured } from '../axis';
 
 /** Every change that builders make to a frame that gives too much; the wording has a text for each. */
@@ -158,7 +158,7 @@ function axisChanges(axis: Axis, i: number, arm: boolean): FrameCandidate[] {
   }
   if (guide.kind === 'round-rod' && guide.rails.si < 3)
     found.push(offer('axis-third-rod', [set(`${at}.guide.rails`, 3)], { axis: name }));
-  const single = drive.sets === 1 && (drive.kind === 'screw' || !drive.crossShaft);
+  const single = !holdsBothSides(drive);
   if (role === 'bed' && single && !arm) {
     const edits = [put(`axes.${i}.drive.sets`, 2), set(`${at}.drive.worstShare`, BUSIER)];
     found.push(offer('drive-both-sides', edits, { axis: name }));

@@ -1,5 +1,13 @@
 import { type PlateShape, plateShape } from '@/core/guides';
-import { type Arrangement, type Axis, isMeasure, type Project, type Structure } from '@/core/model';
+import {
+  type Arrangement,
+  type Axis,
+  holdsBothSides,
+  isMeasure,
+  type Project,
+  sideStiffness,
+  type Structure,
+} from '@/core/model';
 import type { AxisReport } from '../axis';
 import type { MassReport } from '../demand';
 
@@ -7,9 +15,9 @@ import type { MassReport } from '../demand';
 export interface FrameAxis {
   readonly role: Axis['role'];
   readonly travel: number;
-  /** Stiffness of one drive train along the axis, N/m. */
+  /** What holds one side along the axis, N/m; all that holds it, where one drive stands in the middle. */
   readonly drive: number;
-  /** Whether the drives hold both sides; one in the middle holds the mean of both. */
+  /** Whether both sides are held; one drive in the middle holds the mean of both. */
   readonly holdsBoth: boolean;
   readonly mounting: Axis['guide']['mounting'];
   /** Its carriages as a plate; null while their places are not given. */
@@ -57,8 +65,8 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
   return {
     role: axis.role,
     travel: axis.demands.travel.si,
-    drive,
-    holdsBoth: train.sets === 2 || (train.kind !== 'screw' && train.crossShaft !== null),
+    drive: sideStiffness(train, drive),
+    holdsBoth: holdsBothSides(train),
     mounting: guide.mounting,
     shape,
     lacking: shape ? [] : lackingOf(axis, index),
@@ -72,7 +80,7 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
   };
 }
 
-/** The stiffness of every drive train in line, N/m, by the place of its axis. */
+/** The stiffness of every drive train in line as its report has it, N/m, by the place of its axis. */
 export type DriveStiffness = readonly number[];
 
 export const driveStiffnessOf = (

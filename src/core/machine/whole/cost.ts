@@ -1,5 +1,5 @@
 import { families, familyById, partOfOwn } from '@/core/catalogue';
-import type { Axis, Project } from '@/core/model';
+import { type Axis, type Project, shaftDriven } from '@/core/model';
 
 /** Money so far: the example prices of the parts that the axes name. */
 export interface CostReport {
@@ -24,7 +24,7 @@ function countOf(axis: Axis, family: string): number {
   if (link === 'controller' || link === 'supply') return 1;
   // Families of the guide price a carriage with its share of the rail.
   if (link === 'guide') return guide.rails.si * guide.perRail.si;
-  if (link === 'drive' && drive.kind !== 'screw' && drive.crossShaft) return 2;
+  if (link === 'drive' && shaftDriven(drive)) return 2;
   return drive.sets;
 }
 

@@ -162,6 +162,19 @@ const chainDrive = z.strictObject({
 export const drive = z.discriminatedUnion('kind', [screwDrive, rackDrive, beltDrive, chainDrive]);
 
 export type Drive = z.infer<typeof drive>;
+
+/** Whether one shaft drives both sides of the axis. */
+export const shaftDriven = (of: Drive): boolean => of.kind !== 'screw' && of.crossShaft !== null;
+
+/** Whether the axis is held on both sides: by a drive each, or by a shaft to both. */
+export const holdsBothSides = (of: Drive): boolean => of.sets === 2 || shaftDriven(of);
+
+/**
+ * What one side is held with, out of the stiffness of a drive train. That of a train with a shaft to both
+ * sides is the whole load over what the busier side gives: times the share of that side it is the side's own.
+ */
+export const sideStiffness = (of: Drive, train: number): number =>
+  shaftDriven(of) ? train * of.worstShare.si : train;
 export type DriveKind = Drive['kind'];
 export type ScrewDrive = z.infer<typeof screwDrive>;
 export type RackDrive = z.infer<typeof rackDrive>;

@@ -4,8 +4,11 @@ export {
   type Drive,
   type DriveKind,
   halfFlankAngle,
+  holdsBothSides,
   type RackDrive,
   type ScrewDrive,
+  shaftDriven,
+  sideStiffness,
 } from './drive';
 export { guideKinds } from './guide';
 export type { GearedMotor, Motor, MotorKind, Reducer, Servo, Stepper } from './motor';

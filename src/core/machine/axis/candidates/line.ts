@@ -1,4 +1,4 @@
-import { type Axis, putInAxis } from '@/core/model';
+import { type Axis, holdsBothSides, putInAxis } from '@/core/model';
 import { type Candidate, offer, set, steps } from './edits';
 
 /** Racks, belts and sprockets as they are sold, m and teeth. */
@@ -12,7 +12,7 @@ const BUSIER = 0.7;
 
 /** A motor on each side in place of one; each gets no more than the busier share. */
 export const bothSides = ({ drive }: Axis): Candidate[] =>
-  drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft)
+  holdsBothSides(drive)
     ? []
     : [offer('both-sides', [putInAxis('drive.sets', 2), set('drive.worstShare', BUSIER)])];
 
