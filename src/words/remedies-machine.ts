@@ -37,5 +37,7 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'stiffer-mount': () => 'Mount twice as stiff',
   'axis-longer-span': ({ word, say }) => `${word('axis')}: carriages over ${say('length', 'to')}`,
   'axis-third-rod': ({ word }) => `${word('axis')}: a third rod`,
+  'axis-thicker-rod': ({ word, say }) => `${word('axis')}: rods of ${say('length', 'to')}`,
+  'axis-supported-rod': ({ word }) => `${word('axis')}: rods supported all along`,
   'drive-both-sides': ({ word }) => `${word('axis')}: a drive on each side`,
 };

@@ -14,6 +14,8 @@ export interface Base {
   readonly carriages: readonly (readonly number[])[];
   /** Flexibility of the bed under the feet, m/N and so on, for each place that is asked for. */
   readonly beds: readonly (readonly (readonly number[])[])[];
+  /** Of it, what rods that are held only at their ends give, for each place; left out: none. */
+  readonly rods?: readonly (readonly (readonly number[])[])[];
 }
 
 /** A part that gives by itself, whatever the tool's place: compliance along x, y, z, m/N. */

@@ -21,12 +21,15 @@ export function budgetOf(g: LoadedGantry, bed: number, place: number, direction:
   add('beam', bend);
   add('beam-twist', twist);
   // Below the feet: the reaction through the bed, and what carriages and drive give of the rest.
-  const { K, F } = standing.beds[bed]!;
+  const { K, F, rods } = standing.beds[bed]!;
   const foot = Matrix.columnVector(standing.rows.map((r) => u[r]!));
   const reaction = K.mmul(foot);
   const below = F.mmul(reaction);
+  const bent = rods?.mmul(reaction);
   reaction.to1DArray().forEach((r, i) => {
-    add('bed', r * below.get(i, 0));
+    const ofRods = bent?.get(i, 0) ?? 0;
+    add('bed', r * (below.get(i, 0) - ofRods));
+    if (bent) add('rods', r * ofRods);
     add(i % 6 === 0 ? 'base-drive' : 'base-carriages', r * (foot.get(i, 0) - below.get(i, 0)));
   });
   for (const s of plateShares(g, place, direction)) add(s.id, s.value);

@@ -4,8 +4,9 @@ import { type Ready, solve } from './frame';
 
 /** What the feet stand on at one place along the bed. */
 interface Bed {
-  /** Flexibility of the bed under the feet. */
+  /** Flexibility under the feet: of the bed with its rods, and of the rods alone. */
   readonly F: Matrix;
+  readonly rods: Matrix | undefined;
   /** Stiffness of carriages and bed together, as the feet feel it. */
   readonly K: Matrix;
   /** What the feet feel of the correction. */
@@ -38,14 +39,16 @@ export function standing(
   const one = Matrix.eye(rows.length);
   const G = new Matrix(rows.map((r) => columns.map((c) => c[r]!)));
   // True stiffness of what the feet stand on, less what was put on the diagonal to factor with.
-  const Kc = new Matrix(base.carriages.map((r) => [...r]));
-  const beds = base.beds.map((f): Bed => {
-    const F = new Matrix(f.map((r) => [...r]));
+  const matrix = (rows: readonly (readonly number[])[]) => new Matrix(rows.map((r) => [...r]));
+  const Kc = matrix(base.carriages);
+  const beds = base.beds.map((f, i): Bed => {
+    const F = matrix(f);
+    const rods = base.rods && matrix(base.rods[i]!);
     const K = solveDense(Matrix.add(one, Kc.mmul(F)), Kc);
     const D = Matrix.sub(K, Matrix.diag([...diagonal]));
     // D (I + G D)^-1.
     const W = D.mmul(solveDense(Matrix.add(one, G.mmul(D)), one));
-    return { F, K, W };
+    return { F, rods, K, W };
   });
   return { rows, columns, beds };
 }

@@ -1,7 +1,17 @@
 import type { Candidate } from '@/core/checks';
 import { tubeSizes } from '@/core/catalogue';
-import { type Axis, type Edit, guess, holdsBothSides, type Project, put, type Section, type Structure } from '@/core/model';
-import { measured } from '../axis';
+import {
+  type Axis,
+  type Edit,
+  guess,
+  guideOfKind,
+  holdsBothSides,
+  type Project,
+  put,
+  type Section,
+  type Structure,
+} from '@/core/model';
+import { measured, rodSizes } from '../axis';
 
 /** Every change that builders make to a frame that gives too much; the wording has a text for each. */
 export const frameRemedyCodes = [
@@ -21,6 +31,8 @@ export const frameRemedyCodes = [
   'stiffer-mount',
   'thicker-wall',
   'axis-third-rod',
+  'axis-thicker-rod',
+  'axis-supported-rod',
   'wider-column',
 ] as const;
 export type FrameRemedyCode = (typeof frameRemedyCodes)[number];
@@ -41,6 +53,7 @@ const BY = {
   drop: 0.75,
   mount: 2,
   span: 1.4,
+  rod: 1.1,
 } as const;
 
 /** Stiffness of a rail under the tip of an arm, N/m; memory. */
@@ -148,6 +161,16 @@ function toolChanges({ tool }: Structure): FrameCandidate[] {
   return found;
 }
 
+/** Rods that are held at their ends: one more, thicker ones, or such as are supported all along. */
+function rodChanges({ guide, name }: Axis, at: string): FrameCandidate[] {
+  const found: FrameCandidate[] = [];
+  if (guide.rails.si < 3) found.push(offer('axis-third-rod', [set(`${at}.guide.rails`, 3)], { axis: name }));
+  const to = rodSizes.find((d) => guide.size && d > guide.size.si * BY.rod);
+  if (to) found.push(offer('axis-thicker-rod', [set(`${at}.guide.size`, to)], { axis: name, to }));
+  const supported = { ...guideOfKind('supported-round', guide), size: guide.size };
+  return [...found, offer('axis-supported-rod', [{ path: `${at}.guide`, value: supported }], { axis: name })];
+}
+
 function axisChanges(axis: Axis, i: number, arm: boolean): FrameCandidate[] {
   const { guide, drive, role, name } = axis;
   const at = `axes.${i}`;
@@ -156,8 +179,7 @@ function axisChanges(axis: Axis, i: number, arm: boolean): FrameCandidate[] {
     const to = guide.carriageSpan.si * BY.span;
     found.push(offer('axis-longer-span', [set(`${at}.guide.carriageSpan`, to)], { axis: name, to }));
   }
-  if (guide.kind === 'round-rod' && guide.rails.si < 3)
-    found.push(offer('axis-third-rod', [set(`${at}.guide.rails`, 3)], { axis: name }));
+  if (guide.kind === 'round-rod') found.push(...rodChanges(axis, at));
   const single = !holdsBothSides(drive);
   if (role === 'bed' && single && !arm) {
     const edits = [put(`axes.${i}.drive.sets`, 2), set(`${at}.drive.worstShare`, BUSIER)];

@@ -1,8 +1,9 @@
 import type { MemberProperties } from '@/core/sections';
 import type { Structure } from '@/core/model';
-import { type Base, bedFlexibility, pairFlexibility } from '@/core/structure';
+import { type Base, bedFlexibility, pairFlexibility, type Six } from '@/core/structure';
 import type { FrameAxis } from './inputs';
 import { drivesOf, plateOf, RIGID_TURN } from './plates';
+import { rodFlexibility, rodsUnder } from './rods';
 
 /** What the feet of a gantry stand on, and the places along the bed at which that was looked at, m. */
 export interface Feet {
@@ -54,6 +55,20 @@ function bedBelow(structure: Structure, member: MemberProperties, bed: FrameAxis
   return side && { side, bedPlaces };
 }
 
+/** Adds what rods give at each place to what the bed gives. @param rodsAt by the way from the middle. */
+function withRods(
+  { side, bedPlaces }: { side: readonly number[][][]; bedPlaces: readonly number[] },
+  rodsAt: (off: number) => Six | undefined,
+): Pick<Base, 'rods'> & { readonly beds: number[][][] } {
+  const middle = bedPlaces[bedPlaces.length - 1]! / 2;
+  const rods = bedPlaces.flatMap((place) => {
+    const six = rodsAt(place - middle);
+    return six ? [diagonal(six)] : [];
+  });
+  if (!rods.length) return { beds: side.map((f) => f) };
+  return { rods, beds: side.map((f, p) => f.map((row, i) => row.map((v, j) => v + rods[p]![i]![j]!))) };
+}
+
 /** Two feet on two rails: a moving portal. @param supports under each side of the bed. */
 export function portalFeet(
   structure: Structure,
@@ -62,12 +77,14 @@ export function portalFeet(
   supports: number,
 ): Feet | undefined {
   const below = bedBelow(structure, member, bed, supports);
-  return (
-    below && {
-      base: { carriages: portalCarriages(bed), beds: below.side.map(twice) },
-      bedPlaces: below.bedPlaces,
-    }
-  );
+  if (!below) return undefined;
+  const side = withRods(below, (off) => rodFlexibility(bed, 'x', Math.max(1, bed.rails / 2), 0, off));
+  const base = {
+    carriages: portalCarriages(bed),
+    beds: side.beds.map(twice),
+    ...(side.rods ? { rods: side.rods.map(twice) } : {}),
+  };
+  return { base, bedPlaces: below.bedPlaces };
 }
 
 /** One foot beside the bed: an arm. One member under each rail; a single rail stands on one. */
@@ -77,6 +94,7 @@ export function armFoot(structure: Structure, member: MemberProperties, bed: Fra
   const carriages = diagonal(plateOf(bed, 'x', drivesOf(bed)));
   const { spacing } = bed;
   const pair = bed.rails > 1 && spacing !== null;
-  const beds = below.side.map((f) => (pair ? pairFlexibility(f, spacing) : f));
-  return { base: { carriages, beds }, bedPlaces: below.bedPlaces };
+  const members = below.side.map((f) => (pair ? pairFlexibility(f, spacing) : f));
+  const under = withRods({ ...below, side: members }, (off) => rodsUnder(bed, 'x', off));
+  return { base: { carriages, ...under }, bedPlaces: below.bedPlaces };
 }

@@ -32,6 +32,8 @@ export interface FrameAxis {
   readonly spacing: number | null;
   /** Rods that are held only at their ends. */
   readonly rods: { readonly diameter: number; readonly length: number } | null;
+  /** Paths of what such rods lack: while there are any they count as rigid. */
+  readonly rodsLacking: readonly string[];
   /** Where its weight acts, and where the tool stands, from the middle of the carriages. */
   readonly mass: { readonly y: number; readonly z: number };
   readonly tool: readonly [number, number, number];
@@ -61,7 +63,9 @@ function lackingOf({ guide }: Axis, index: number): string[] {
 function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
   const { guide, drive: train } = axis;
   const shape = plateShape(axis) ?? null;
-  const rod = guide.kind === 'round-rod' && guide.size && guide.railLength;
+  const free = guide.kind === 'round-rod';
+  const { size, railLength } = guide;
+  const at = `axes.${index}.guide`;
   return {
     role: axis.role,
     travel: axis.demands.travel.si,
@@ -74,7 +78,8 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
     lateral: guide.lateralStiffness.si,
     rails: guide.rails.si,
     spacing: guide.spacing?.si ?? null,
-    rods: rod ? { diameter: guide.size!.si, length: guide.railLength!.si } : null,
+    rods: free && size && railLength ? { diameter: size.si, length: railLength.si } : null,
+    rodsLacking: free ? [...(size ? [] : [`${at}.size`]), ...(railLength ? [] : [`${at}.railLength`])] : [],
     mass: { y: guide.massY.si, z: guide.massZ.si },
     tool: [guide.toolX.si, guide.toolY.si, guide.toolZ.si],
   };

@@ -1,5 +1,3 @@
-import { materials } from '@/core/catalogue';
-import { evenSquares } from '@/core/guides';
 import type { Arrangement, Structure } from '@/core/model';
 import { memberOf } from '@/core/sections';
 import type { Base, Carried, GantryInput, Series } from '@/core/structure';
@@ -7,6 +5,7 @@ import { stripsOf } from '../demand';
 import { armFoot, type Feet, portalFeet, standingFeet } from './feet';
 import type { FrameAxis, FrameInputs } from './inputs';
 import { drivesOf, plateOf } from './plates';
+import { onRods, rodFlexibility, rodsUnder } from './rods';
 import { plungeSeries, tableSeries } from './series';
 
 /**
@@ -51,21 +50,6 @@ function feetOf(
   return portalFeet(s, member, bed, arrangement === 'lifted-four' ? LIFTED_SUPPORTS : s.bed.supports.si);
 }
 
-/** Rods that are held only at their ends bend under the carriage: their flexibility by place. */
-function rodsOf(axis: FrameAxis, reach: readonly [number, number]): Carried['rods'] {
-  const { rods, rails, spacing } = axis;
-  if (!rods) return undefined;
-  const EI = materials.steel.modulus * (Math.PI / 64) * rods.diameter ** 4;
-  const L = rods.length;
-  const squares = evenSquares(rails, spacing ?? 0);
-  return (place) => {
-    // Never quite at an end, where nothing bends and the sum would divide by nothing.
-    const a = Math.min(L * 0.98, Math.max(L * 0.02, L / 2 + place - (reach[0] + reach[1]) / 2));
-    const c = (a * a * (L - a) ** 2) / (3 * EI * L);
-    return [c / rails, 0, c / rails, 0, squares > 0 ? c / squares : 0, 0];
-  };
-}
-
 /** What rides on the beam: its weight and where that acts, the tool, carriages, drive and rods. */
 function carriedBy(
   { structure, ridden }: FrameInputs & { readonly structure: Structure },
@@ -79,7 +63,7 @@ function carriedBy(
   const wall = gantry.mounting === 'wall';
   const { y, z } = gantry.mass;
   const side = Math.sign(out.si) || 1;
-  const rods = rodsOf(gantry, reach);
+  const middle = (reach[0] + reach[1]) / 2;
   return {
     mass: ridden,
     out: wall ? side * (face + Math.abs(z)) : y,
@@ -87,7 +71,7 @@ function carriedBy(
     reach: out.si,
     drop: drop.si,
     plate: plateOf(gantry, 'y', drivesOf(gantry)),
-    ...(rods ? { rods } : {}),
+    ...(gantry.rods ? { rods: (place) => rodsUnder(gantry, 'y', place - middle)! } : {}),
   };
 }
 
@@ -107,7 +91,10 @@ function gantryInput(
     column: members.column,
     corner: s.corner?.si ?? null,
     // A beam that is lifted on its posts stands on the carriages of the plunge axis.
-    lift: arrangement === 'lifted-two' && plunge ? plateOf(plunge, 'z', plunge.drive, true) : null,
+    lift:
+      arrangement === 'lifted-two' && plunge
+        ? onRods(plateOf(plunge, 'z', plunge.drive, true), rodFlexibility(plunge, 'z', 1, 0))
+        : null,
     prop: s.prop ? { at: s.prop.at.si, stiffness: s.prop.stiffness.si } : null,
     pieces,
   };
@@ -151,6 +138,7 @@ export function frameModel(
     ...(structure.corner ? [] : ['structure.corner']),
     ...(standing ? [] : bed!.lacking),
     ...gantry.lacking,
+    ...axes.flatMap((a) => a.rodsLacking),
     ...tool.missing,
     ...below.missing,
   ];

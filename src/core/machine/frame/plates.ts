@@ -3,7 +3,7 @@ import type { Six } from '@/core/structure';
 import type { FrameAxis } from './inputs';
 
 export type Way = 'x' | 'y' | 'z';
-const ways = ['x', 'y', 'z'] as const;
+export const ways = ['x', 'y', 'z'] as const;
 const index: Record<Way, number> = { x: 0, y: 1, z: 2 };
 
 /** What is not known counts as rigid: far stiffer than any part of a hobby machine, N/m and N·m/rad. */
@@ -11,6 +11,9 @@ export const RIGID = 1e12;
 export const RIGID_TURN = 1e10;
 /** A plate that gives way to a moment altogether would make the frame loose: N·m/rad that no answer feels. */
 const LEAST_TURN = 1;
+
+/** Springs that no answer feels. */
+export const RIGID_SIX: Six = [RIGID, RIGID, RIGID, RIGID_TURN, RIGID_TURN, RIGID_TURN];
 
 type Numbers = [number, number, number, number, number, number];
 

@@ -2,12 +2,19 @@ import type { MemberProperties } from '@/core/sections';
 import type { Structure } from '@/core/model';
 import { bedFlexibility, type Series } from '@/core/structure';
 import type { FrameAxis } from './inputs';
-import { drivesOf, plateOf, pointCompliance, RIGID, sixOf } from './plates';
+import { drivesOf, plateOf, pointCompliance, RIGID, RIGID_SIX, sixOf, type Way } from './plates';
+import { onRods, rodsUnder } from './rods';
 
 /** Parts that give by themselves between the beam and the tip, and inputs that are missing for them. */
 export interface Given {
   readonly series: readonly Series[];
   readonly missing: readonly string[];
+}
+
+/** Rods under the carriages of an axis, pushed at an arm from their middle, where they give the most. */
+function rodSeries(axis: FrameAxis, along: Way, arm: readonly [number, number, number]): Series[] {
+  const rods = rodsUnder(axis, along);
+  return rods ? [{ id: 'rods', compliance: pointCompliance(onRods(RIGID_SIX, rods), arm) }] : [];
 }
 
 /** The plunge axis on its carriages: measured at the tip, or out of carriages and lever. */
@@ -19,9 +26,13 @@ function plungePlate({ tool }: Structure, plunge: FrameAxis | undefined): Given 
   }
   if (!plunge) return { series: [], missing: [] };
   const missing = [...plunge.lacking, ...(lever ? [] : ['structure.tool.lever'])];
-  if (!plunge.shape || !lever) return { series: [], missing };
-  const [x, y] = pointCompliance(sixOf(plunge, plunge.shape, 'z', RIGID), [0, 0, lever.si]);
-  return { series: [{ id: 'plunge', compliance: [x, y, 0] }], missing };
+  const arm: [number, number, number] = [0, 0, lever?.si ?? 0];
+  if (!plunge.shape || !lever) return { series: rodSeries(plunge, 'z', arm), missing };
+  const [x, y] = pointCompliance(sixOf(plunge, plunge.shape, 'z', RIGID), arm);
+  return {
+    series: [{ id: 'plunge', compliance: [x, y, 0] }, ...rodSeries(plunge, 'z', arm)],
+    missing,
+  };
 }
 
 /**
@@ -61,14 +72,16 @@ export function tableSeries(
   const series: Series[] = [];
   const missing: string[] = [];
   tables.forEach((table, i) => {
-    if (!table.shape) {
-      missing.push(...table.lacking);
-      return;
-    }
     const along = i === 0 ? 'x' : 'y';
     const [x, y, z] = table.tool;
     const arm: [number, number, number] = along === 'x' ? [x, y, z] : [y, x, z];
+    if (!table.shape) {
+      missing.push(...table.lacking);
+      series.push(...rodSeries(table, along, arm));
+      return;
+    }
     series.push({ id: 'table', compliance: pointCompliance(plateOf(table, along, drivesOf(table)), arm) });
+    series.push(...rodSeries(table, along, arm));
     if (i > 0) return;
     const below = bedBelowTable(structure, bed);
     series.push(...below.series);

@@ -2,7 +2,7 @@ import { type Axis, putInAxis } from '@/core/model';
 import { ample, type Candidate, offer, set, steps } from './edits';
 
 /** Rods as they are sold, m. */
-const rodSizes = [16, 20, 25, 30, 40].map((d) => d / 1000);
+export const rodSizes = [16, 20, 25, 30, 40].map((d) => d / 1000);
 const SAME = 1e-9;
 /** Most rods that are worth laying side by side. */
 const MOST_RODS = 3;
