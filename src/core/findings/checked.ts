@@ -67,10 +67,21 @@ export const atLeast = <const Code extends string>(c: Comparison<Code>): Checked
 export const atMost = <const Code extends string>(c: Comparison<Code>): Checked<Code> =>
   outcome(c, verdictOf(c.need, c.have), c.have > 0 ? c.need / c.have : Infinity);
 
-/** A limit of comfort, not of strength: missed, it is only called thin; kept by however little, it holds. */
-export const comfort = <Code extends string>(checked: Checked<Code>): Checked<Code> => ({
+/** A limit of comfort that is missed by more than this factor is no matter of comfort; common practice. */
+export const COMFORT_ENDS = 3;
+/** What costs time or beauty and never the machine: however far it is missed. */
+export const NEVER_ENDS = Infinity;
+
+/**
+ * A limit of comfort, not of strength: kept by however little, it holds; missed, it is called thin.
+ * @param ends the factor from which on it gives out all the same.
+ */
+export const comfort = <Code extends string>(
+  checked: Checked<Code>,
+  ends: number = COMFORT_ENDS,
+): Checked<Code> => ({
   ...checked,
-  verdict: checked.margin < 1 ? 'thin' : 'holds',
+  verdict: checked.margin >= 1 ? 'holds' : checked.margin * ends < 1 ? 'gives-out' : 'thin',
 });
 
 /** Rounding that no limit without an allowance may trip over. */

@@ -4,8 +4,10 @@ export {
   atMost,
   type Checked,
   comfort,
+  COMFORT_ENDS,
   exactly,
   hasNumbers,
+  NEVER_ENDS,
   type Params,
   unlessMissing,
 } from './checked';

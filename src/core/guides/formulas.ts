@@ -210,6 +210,20 @@ export const jamSpan = defineFormula({
   evaluate: ({ friction, lever }) => 2 * friction * lever,
 });
 
+export const rodLoad = defineFormula({
+  id: 'guide/rod-load',
+  title: 'Load that bends rods held at their ends',
+  symbols: {
+    weight: pull('W', 'weight of what they carry, and what the cut adds to it'),
+    across: pull('F_s', 'what the cut pushes across that'),
+  },
+  result: { kind: 'force', tex: 'F', meaning: 'load on all rods together' },
+  tex: '\\sqrt{<weight>^2+<across>^2}',
+  citation: { basis: 'textbook', text: 'A round rod bends alike every way: the two loads add as an arrow' },
+  range: 'The worst cut and the weight at once.',
+  evaluate: ({ weight, across }) => Math.hypot(weight, across),
+});
+
 export const rodSag = defineFormula({
   id: 'guide/rod-sag',
   title: 'Sag of rods held at their ends',

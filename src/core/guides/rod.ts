@@ -2,17 +2,26 @@ import { screwSteel } from '@/core/catalogue';
 import type { Axis } from '@/core/model';
 import { GRAVITY, type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { rodSag } from './formulas';
+import { rodLoad, rodSag } from './formulas';
 
-/** Sag of the rods under what rests on them. Needs their length and diameter. */
-export function rodSagOf(
-  { guide, demands }: Axis,
-  mass: Quantity<'mass'>,
-  sheet: Worksheet,
-): Quantity<'length'> {
-  const load = quantity(
-    'force',
-    mass * GRAVITY * Math.cos(demands.inclination.si) + (guide.normalForce?.si ?? 0),
+/** Weight and cut on all rods together, with the weight and across it. */
+function loadOf({ guide, demands }: Axis, mass: Quantity<'mass'>): readonly [number, number] {
+  const weight = mass * GRAVITY * Math.cos(demands.inclination.si);
+  const side = guide.sideForce?.si ?? demands.cuttingForce.si;
+  const normal = guide.normalForce?.si ?? 0;
+  // Rods on the face of a beam carry their weight sideways, where the cut pushes sideways as well.
+  return guide.mounting === 'wall' ? [weight + side, normal] : [weight + normal, side];
+}
+
+/** Sag of the rods under what rests on them and what the cut adds. Needs their length and diameter. */
+export function rodSagOf(axis: Axis, mass: Quantity<'mass'>, sheet: Worksheet): Quantity<'length'> {
+  const { guide } = axis;
+  const [weight, across] = loadOf(axis, mass);
+  const load = sheet.apply(
+    rodLoad,
+    { weight: quantity('force', weight), across: quantity('force', across) },
+    'guide.rod-load',
+    { weight: 'loads.masses', across: 'guide.sideForce' },
   );
   return sheet.apply(
     rodSag,
@@ -24,6 +33,6 @@ export function rodSagOf(
       diameter: guide.size!.si,
     },
     'guide.rod-sag',
-    { load: 'loads.masses', count: 'guide.rails', length: 'guide.railLength', diameter: 'guide.size' },
+    { load: '#guide.rod-load', count: 'guide.rails', length: 'guide.railLength', diameter: 'guide.size' },
   );
 }

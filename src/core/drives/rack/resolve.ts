@@ -1,4 +1,4 @@
-import { atLeast, type Checked, comfort } from '@/core/findings';
+import { atLeast, type Checked, comfort, NEVER_ENDS } from '@/core/findings';
 import type { RackDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
@@ -124,6 +124,7 @@ function meshConcern(
         need: LEAST_GAP,
         params: {},
       }),
+      NEVER_ENDS,
     ),
   ];
 }
@@ -149,6 +150,7 @@ function parkConcern(
         need: PARK_TEETH * pitch,
         params: { joint: nearest },
       }),
+      NEVER_ENDS,
     ),
   ];
 }

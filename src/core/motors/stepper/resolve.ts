@@ -1,4 +1,4 @@
-import { atLeast, type Checked, comfort } from '@/core/findings';
+import { atLeast, type Checked, comfort, NEVER_ENDS } from '@/core/findings';
 import type { Axis, Stepper } from '@/core/model';
 import { bisect } from '@/core/numerics';
 import { quantity, type Quantity } from '@/core/units';
@@ -99,6 +99,7 @@ function concernsOf(
           need: motor.ratedCurrent.si,
           params: { full },
         }),
+        NEVER_ENDS,
       ),
     );
   }

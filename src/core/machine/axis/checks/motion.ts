@@ -1,4 +1,4 @@
-import { atLeast, comfort, exactly } from '@/core/findings';
+import { atLeast, comfort, exactly, NEVER_ENDS } from '@/core/findings';
 import { rampTime, topSpeed } from '@/core/motion';
 import { quantity } from '@/core/units';
 import { THIN_MARGIN } from '@/core/findings';
@@ -60,6 +60,7 @@ const neverReached = axisCheck({
         need: rapid.si,
         line: 'top-speed',
       }),
+      NEVER_ENDS,
     );
   },
   candidates: ({ analysis: { axis } }, found) => {
@@ -89,6 +90,7 @@ const rampRings = axisCheck({
         line: 'ramp-time',
         params: { frequency },
       }),
+      NEVER_ENDS,
     );
   },
   candidates: ({ analysis: { axis } }) => softer(axis),

@@ -12,6 +12,8 @@ import { axisCheck } from './subject';
  * source.
  */
 const inertiaLimit = { stepper: 10, servo: 5, geared: 10 } as const;
+/** Past so many times that limit a rotor is thrown about by its load, whatever the tuning; common practice. */
+const INERTIA_ENDS = 5;
 /** A driver set to within so much of the full current holds nothing back: switches come in coarse steps. */
 const FULLY_SET = 0.95;
 /** Share of the usual supply below which a stepper is called held back; common practice, no source. */
@@ -100,6 +102,7 @@ const inertiaCheck = axisCheck({
         need: inertiaLimit[axis.motor.kind],
         line: 'inertia.ratio',
       }),
+      INERTIA_ENDS,
     );
   },
   candidates: ({ analysis: { axis } }) => [...leads(axis, any), ...gearing(axis)],

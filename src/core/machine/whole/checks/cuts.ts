@@ -1,4 +1,4 @@
-import { atLeast, atMost, type Checked, comfort, exactly } from '@/core/findings';
+import { atLeast, atMost, type Checked, comfort, exactly, NEVER_ENDS } from '@/core/findings';
 import { type MillCut, put } from '@/core/model';
 import { rounded } from '../../axis';
 import type { CutLoad } from '../../demand';
@@ -152,7 +152,7 @@ const climbPlay = machineCheck({
           about: `${cut.id} ${axis.id}`,
           params: { cut: cut.name, cutIndex: i, ...named(axis) },
         });
-        return [comfort(found)];
+        return [comfort(found, NEVER_ENDS)];
       });
     }),
   candidates: (context, found) => {
@@ -217,7 +217,7 @@ const cornerSlow = machineCheck({
         about: axis.id,
         params: { ...named(axis), cut: tightest.name, held },
       });
-      return [comfort(found)];
+      return [comfort(found, NEVER_ENDS)];
     });
   },
   candidates: (_, found) => {

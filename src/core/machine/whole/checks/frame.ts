@@ -1,4 +1,4 @@
-import { atLeast, atMost, comfort, unlessMissing } from '@/core/findings';
+import { atLeast, atMost, comfort, NEVER_ENDS, unlessMissing } from '@/core/findings';
 import { rounded } from '../../axis';
 import type { MachineContext } from '../context';
 import { at, type Candidate, machineCheck, offer } from './check';
@@ -63,6 +63,7 @@ const frameRings = machineCheck({
         need: 1 / hertz,
         params: { hertz, way, axisIndex: i },
       }),
+      NEVER_ENDS,
     );
   },
   candidates: ({ project }, found) => {
