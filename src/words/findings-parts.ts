@@ -1,6 +1,14 @@
 import { formatNumber } from '@/core/units';
 import type { FindingWords } from './teller';
 
+/** What heats a motor, by what it was judged by. */
+const dutyWords: Readonly<Record<string, string>> = {
+  typed: 'The RMS torque of the duty cycle is',
+  rapid: 'To and fro at rapid without a rest asks for an RMS torque of',
+  cutting: 'Cutting to and fro without a rest asks for an RMS torque of',
+  endless: 'A cut that goes on for minutes, as long jobs have them, asks for',
+};
+
 /** Words for what drive, motor, supply and guide find about themselves. */
 export const partWords = {
   tooth: ({ value, limit, thin, missing }) => ({
@@ -18,11 +26,11 @@ export const partWords = {
     ...missing,
     lines: [`A seventh of its tensile strength is ${value}; the worst case pulls ${limit}.`],
   }),
-  'motor-heat': ({ num, value, limit, thin, over }) => ({
+  'motor-heat': ({ num, word, value, limit, thin, over }) => ({
     title: thin ? 'Motor is warm in its duty' : 'Motor overheats in its duty',
     ...over,
     lines: [
-      `The RMS torque of the duty cycle is ${value}, rated for ever is ${limit}: ` +
+      `${dutyWords[word('over')] ?? dutyWords.typed} ${value}, rated for ever is ${limit}: ` +
         `${formatNumber(num('heat'), 2)} times the rated heat.`,
     ],
   }),

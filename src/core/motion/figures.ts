@@ -92,15 +92,34 @@ export const peakPower = defineFormula({
   id: 'motion/peak-power',
   title: 'Peak mechanical power of one motor',
   symbols: {
-    torque: { kind: 'torque', tex: 'T_a', meaning: 'torque while speeding up' },
+    torque: { kind: 'torque', tex: 'T_a', meaning: 'torque at full acceleration' },
+    steady: { kind: 'torque', tex: 'T_0', meaning: 'torque at steady rapid' },
     speed: { kind: 'speed', tex: 'v', meaning: 'rapid' },
+    acceleration: { kind: 'acceleration', tex: 'a', meaning: 'full acceleration' },
+    jerk: { kind: 'jerk', tex: 'j', meaning: 'jerk; without a limit the ramp ends at full acceleration' },
     k: { kind: 'travelPerRadian', tex: 'k', meaning: 'travel per radian of the motor' },
   },
-  result: { kind: 'power', tex: 'P', meaning: 'mechanical power at the end of the ramp' },
-  tex: '<torque>\\cdot\\frac{<speed>}{<k>}',
-  citation: { basis: 'textbook', text: 'Torque times angular speed' },
-  range: 'Heat in the windings comes on top.',
-  evaluate: ({ torque, speed, k }) => (torque * speed) / k,
+  result: { kind: 'power', tex: 'P', meaning: 'highest mechanical power on the ramp' },
+  tex:
+    '\\max_{\\tau}\\left(<steady>+(<torque>-<steady>)\\frac{<jerk>\\,\\tau}{<acceleration>}\\right)' +
+    '\\frac{<speed>-<jerk>\\,\\tau^2/2}{<k>},\\quad 0\\le\\tau\\le\\tfrac{<acceleration>}{<jerk>}',
+  citation: {
+    basis: 'derived',
+    text:
+      'Torque times angular speed over the last phase of the ramp, τ before its end; greatest ' +
+      'where its slope is 0',
+  },
+  range: 'Heat in the windings comes on top. A travel too short for the rapid needs less.',
+  evaluate({ torque, steady, speed, acceleration, jerk, k }) {
+    if (!Number.isFinite(jerk)) return (torque * speed) / k;
+    // A ramp that never comes to full acceleration ends its rise where its fall begins, half way up.
+    const last = Math.min(acceleration / jerk, Math.sqrt(speed / jerk));
+    const rise = ((torque - steady) * jerk) / acceleration;
+    const top =
+      rise > 0 ? (Math.sqrt(steady * steady + 6 * rise * rise * (speed / jerk)) - steady) / (3 * rise) : 0;
+    const tau = Math.min(last, top);
+    return ((steady + rise * tau) * (speed - (jerk * tau * tau) / 2)) / k;
+  },
 });
 
 export const rampTime = defineFormula({

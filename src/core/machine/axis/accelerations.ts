@@ -1,7 +1,7 @@
 import { accelerationLimit, rampAcceleration, thrustAcceleration } from '@/core/motion';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { type Analysis, forceFor, type LoadCase, torqueFor } from './analysis';
+import { type Analysis, type LoadCase, steadyCut } from './analysis';
 import { frequencyOf, type TrainStiffness } from './train';
 
 export type AccelerationId = 'at-rapid' | 'under-cut' | 'rings' | 'thrust';
@@ -24,15 +24,7 @@ export function accelerationsOf(
 ): AccelerationRung[] {
   const { axis, cases, gear, motor, drive, share, mass } = analysis;
   const { demands } = axis;
-  const none = quantity('acceleration', 0);
-  const steadyForce = forceFor(
-    axis,
-    analysis,
-    'force.cut-steady',
-    { cutting: demands.cuttingForce.si, acceleration: none },
-    sheet,
-  );
-  const steady = torqueFor(analysis, 'torque.cut-steady', steadyForce, '#force.cut-steady', none, sheet);
+  const { force: steadyForce, torque: steady } = steadyCut(analysis, sheet);
   const at = (
     id: 'at-rapid' | 'under-cut',
     holding: Quantity<'torque'>,

@@ -68,6 +68,8 @@ export interface Gear {
   readonly kSource: string;
 }
 
+const STILL = quantity('acceleration', 0);
+const UNCUT = quantity('force', 0);
 const ONE = quantity('ratio', 1);
 const NO_INERTIA = quantity('inertia', 0);
 
@@ -151,6 +153,19 @@ export function torqueFor(
       drag: drive.dragSource,
     },
   );
+}
+
+/** One drive and its motor in a cut without an end: no acceleration. */
+export function steadyCut(
+  analysis: Analysis,
+  sheet: Worksheet,
+): { readonly force: Quantity<'force'>; readonly torque: Quantity<'torque'> } {
+  const part = { cutting: analysis.axis.demands.cuttingForce.si, acceleration: STILL };
+  const force = forceFor(analysis.axis, analysis, 'force.cut-steady', part, sheet);
+  return {
+    force,
+    torque: torqueFor(analysis, 'torque.cut-steady', force, '#force.cut-steady', STILL, sheet),
+  };
 }
 
 function rungsOf(
@@ -262,9 +277,6 @@ const turning = (axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'
   );
 
 type Forces = Readonly<Record<CaseId, Quantity<'force'>>>;
-
-const STILL = quantity('acceleration', 0);
-const UNCUT = quantity('force', 0);
 
 /** Thrust of one drive in every case. */
 function forcesOf(axis: Axis, carried: Carried, sheet: Worksheet): Forces {

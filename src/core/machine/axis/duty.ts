@@ -12,7 +12,7 @@ import {
 } from '@/core/motion';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { type Analysis, gearSources } from './analysis';
+import { type Analysis, gearSources, steadyCut } from './analysis';
 
 const NONE = quantity('force', 0);
 
@@ -114,13 +114,38 @@ export function brakingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'t
   });
 }
 
-/**
- * RMS torque over the duty cycle that was typed, or over shuttling through the whole travel, and its time.
- */
+/** RMS torque over the duty cycle that was typed, or over the hardest usual one, and its time. */
 export interface DutyTorque {
   readonly rms: Quantity<'torque'>;
   readonly time: Quantity<'time'>;
   readonly line: string;
+  /** What it is over: the duty that was typed, to and fro at rapid or cutting, or a cut without an end. */
+  readonly over: 'typed' | 'rapid' | 'cutting' | 'endless';
+}
+
+type Run = (
+  key: string,
+  distance: Quantity<'length'>,
+  source: string,
+  does: 'rapid' | 'cut',
+) => { readonly rms: Quantity<'torque'>; readonly time: Quantity<'time'> };
+
+/**
+ * What heats a motor most where no duty is typed: to and fro over the travel at rapid, to and fro cutting, or
+ * one cut without an end, for a long job stands in its cut for minutes.
+ */
+function usualDuty(analysis: Analysis, run: Run, sheet: Worksheet): DutyTorque {
+  const { travel, cuttingForce } = analysis.axis.demands;
+  const there = (key: string, does: 'rapid' | 'cut', over: DutyTorque['over']): DutyTorque => {
+    const { rms, time } = run(key, travel.si, 'demands.travel', does);
+    return { rms, time: quantity('time', 2 * time), line: key, over };
+  };
+  const idle = there('shuttle-torque', 'rapid', 'rapid');
+  if (!cuttingForce.si) return idle;
+  const cutting = there('shuttle-cutting', 'cut', 'cutting');
+  const { torque: rms } = steadyCut(analysis, sheet);
+  const endless: DutyTorque = { ...cutting, rms, line: 'torque.cut-steady', over: 'endless' };
+  return [cutting, endless].reduce((most, one) => (one.rms > most.rms ? one : most), idle);
 }
 
 /** Heating of the motor by what it does over and over. */
@@ -152,10 +177,7 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
     );
     return { rms, time: sheet.apply(moveTime, move, `${key}.time`, from) };
   };
-  if (!axis.duty.length) {
-    const { rms, time } = run('shuttle-torque', axis.demands.travel.si, 'demands.travel', 'rapid');
-    return { rms, time: quantity('time', 2 * time), line: 'shuttle-torque' };
-  }
+  if (!axis.duty.length) return usualDuty(analysis, run, sheet);
   const resting = quantity('torque', Math.max(0, restingTorque(analysis, sheet)));
   let rms = quantity('torque', 0);
   let time = quantity('time', 0);
@@ -177,7 +199,7 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
     }
     if (step.rest.si > 0) join(`duty.${i}.rested`, resting, step.times.si * step.rest.si, '#drops');
   });
-  return { rms, time, line: before?.slice(1) ?? 'drops' };
+  return { rms, time, line: before?.slice(1) ?? 'drops', over: 'typed' };
 }
 
 /** Heat of one motor and its peak mechanical power, and what the supply must give for all of the axis. */
@@ -186,9 +208,23 @@ export function powerOf(analysis: Analysis, sheet: Worksheet) {
   const heat = motor.copperLoss(sheet);
   const mechanical = sheet.apply(
     peakPower,
-    { torque: cases['speed-up'].torque, speed: axis.demands.rapid.si, k: gear.kMotor },
+    {
+      torque: cases['speed-up'].torque,
+      steady: cases.rapid.torque,
+      speed: axis.demands.rapid.si,
+      acceleration: axis.demands.acceleration.si,
+      jerk: axis.demands.jerk?.si ?? quantity('jerk', Infinity),
+      k: gear.kMotor,
+    },
     'peak-power',
-    { torque: '#torque.speed-up', speed: 'demands.rapid', k: gear.kSource },
+    {
+      torque: '#torque.speed-up',
+      steady: '#torque.rapid',
+      speed: 'demands.rapid',
+      acceleration: 'demands.acceleration',
+      jerk: axis.demands.jerk ? 'demands.jerk' : undefined,
+      k: gear.kSource,
+    },
   );
   const drawn = sheet.apply(
     supplyPower,

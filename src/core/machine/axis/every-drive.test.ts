@@ -193,10 +193,10 @@ describe('facts of the trade', () => {
     },
   );
   it('a duty with rest is cooler than shuttling, and a longer rest cooler still', () => {
+    const servo = withSi({ ...base, motor: startingMotor('servo') }, { 'demands.cuttingForce': 0 });
     const rms = (rest: number) =>
       axisReport({
-        ...base,
-        motor: startingMotor('servo'),
+        ...servo,
         duty: [
           {
             id: 'a',
@@ -207,8 +207,18 @@ describe('facts of the trade', () => {
           },
         ],
       }).duty.rms;
-    const shuttle = axisReport({ ...base, motor: startingMotor('servo') }).duty.rms;
+    const shuttle = axisReport(servo).duty.rms;
     expect(rms(0.0001) / shuttle).toBeCloseTo(1, 3);
     for (const rest of [1, 3, 10, 40]) expect(rms(rest * 2)).toBeLessThan(rms(rest));
+  });
+  it('a small servo under 800 N overheats where no duty is typed: long jobs cut for minutes', () => {
+    const servo = withSi(
+      { ...base, motor: startingMotor('servo') },
+      { 'motor.ratedTorque': 0.32, 'motor.peakTorque': 0.96, 'demands.cuttingForce': 800 },
+    );
+    const report = axisReport(servo);
+    // F times lead over 2 pi eta alone (Shigley, power screws): 800 N, 5 mm, 0.9.
+    expect(report.duty.rms).toBeGreaterThan((800 * 0.005) / (2 * Math.PI * 0.9));
+    expect(report.findings.find((f) => f.code === 'motor-heat')!.verdict).toBe('gives-out');
   });
 });

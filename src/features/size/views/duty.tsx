@@ -105,8 +105,8 @@ export function Duty({ onWorking }: { onWorking: (line: string) => void }) {
       <Answer onWorking={onWorking} />
       {axis.duty.length === 0 && (
         <p className={styles.note}>
-          No cycle is given: the axis is taken to shuttle over its whole travel without a rest, which is the
-          most it can be asked.
+          No cycle is given. The axis is taken to do without a rest what heats it most: a cut without an end,
+          cutting to and fro over its travel, or to and fro at rapid.
         </p>
       )}
       <ol>

@@ -12,7 +12,7 @@ import { axisCheck } from './subject';
  * source.
  */
 const inertiaLimit = { stepper: 10, servo: 5, geared: 10 } as const;
-/** Past so many times that limit a rotor is thrown about by its load, whatever the tuning; common practice. */
+/** Past so many times that limit a load throws its rotor about, whatever the tuning; common practice. */
 const INERTIA_ENDS = 5;
 /** A driver set to within so much of the full current holds nothing back: switches come in coarse steps. */
 const FULLY_SET = 0.95;
@@ -113,7 +113,7 @@ const motorHeat = axisCheck({
   judge: ({ analysis, sheet }) => {
     const rated = analysis.motor.continuous;
     if (!rated) return undefined;
-    const { rms, line } = dutyTorque(analysis, sheet);
+    const { rms, line, over } = dutyTorque(analysis, sheet);
     const heat = sheet.apply(heatShareOfRated, { rms, rated: rated.torque }, 'motor-load', {
       rms: `#${line}`,
       rated: rated.source,
@@ -125,7 +125,7 @@ const motorHeat = axisCheck({
       have: rms,
       need: rated.torque,
       line: 'motor-load',
-      params: { heat },
+      params: { heat, over },
     });
   },
   candidates: ({ analysis: { axis } }) => [...softer(axis), ...gearing(axis), ...leads(axis, any)],
