@@ -53,7 +53,10 @@ export const trainWords = {
   column: ({ value, limit, thin, missing }) => ({
     title: thin ? 'Screw is close to buckling' : 'Screw buckles',
     ...missing,
-    lines: [`As a column it may take ${value} (half its Euler load); the worst cut pushes ${limit}.`],
+    lines: [
+      `As a column it may take ${value} (half its Euler load, less what heat presses between two fixed ` +
+        `bearings); the worst cut pushes ${limit}.`,
+    ],
   }),
   drops: ({ num, say, value, limit, thin }) => {
     const weight = say('force', Math.abs(num('weight')));

@@ -15,7 +15,7 @@ export function resolveDrive(
 ): ResolvedDrive {
   switch (drive.kind) {
     case 'screw':
-      return resolveScrew(drive, demands.travel.si, thrust, sheet);
+      return resolveScrew(drive, demands.travel.si, thrust, sheet, Math.cos(demands.inclination.si));
     case 'rack':
       return resolveRack(drive, demands.travel.si, demands.rapid.si, thrust, sheet);
     case 'belt':

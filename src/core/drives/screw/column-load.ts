@@ -30,10 +30,11 @@ export const columnLimit = defineFormula({
   symbols: {
     allowance: { kind: 'ratio', tex: 'a', meaning: 'share of the Euler load that is allowed' },
     euler: { kind: 'force', tex: 'P_{cr}', meaning: 'Euler load' },
+    compression: { kind: 'force', tex: 'P', meaning: 'compression by heat between two fixed bearings' },
   },
-  result: { kind: 'force', tex: 'F_{max}', meaning: 'allowed compression' },
-  tex: '<allowance>\\cdot <euler>',
-  citation: { basis: 'practice', text: 'Allowance of 50 %: common practice, no source' },
+  result: { kind: 'force', tex: 'F_{max}', meaning: 'thrust that may still be added' },
+  tex: '\\max(0,\\;<allowance>\\cdot <euler>-<compression>)',
+  citation: { basis: 'practice', text: 'Allowance of 50 % on all compression: common practice, no source' },
   range: 'Thrust along the screw; no side load.',
-  evaluate: ({ allowance, euler }) => allowance * euler,
+  evaluate: ({ allowance, euler, compression }) => Math.max(0, allowance * euler - compression),
 });

@@ -9,6 +9,7 @@ export {
   whipSpeed,
 } from './critical-speed';
 export { columnLimit, eulerLoad } from './column-load';
+export { screwSag } from './own-sag';
 export {
   ballPreloadDrag,
   driveDrag,

@@ -4,8 +4,7 @@ import { type Quantity, quantity } from '@/core/units';
 import { silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { atLeast, type Checked } from '@/core/findings';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
-import { COLUMN_ALLOWANCE, columnLimit, eulerLoad } from './column-load';
-import { endCase } from './critical-speed';
+import { columnOf } from './column';
 import {
   ballPreloadDrag,
   driveDrag,
@@ -18,10 +17,11 @@ import {
 import { heatGrowth, leadError, slidingLeadError } from './heat';
 import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
 import { ballScrewLife, SHOCK_FACTOR } from './life';
-import { lineStiffness, nutReach } from './line-stiffness';
+import { lineStiffness } from './line-stiffness';
+import { ownSagOf } from './own-sag';
 import { screwInertia } from './section';
 import { profileMeans } from './thread-profile';
-import { holdOf, screwLimits, thrustEnds } from './whip';
+import { screwLimits } from './whip';
 
 /** Efficiency both ways and drag of the nut. */
 function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
@@ -214,50 +214,21 @@ function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'i
 /**
  * Everything that a screw drive tells the axis.
  * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
+ * @param level cosine of the inclination of the axis.
  */
 export function resolveScrew(
   drive: ScrewDrive,
   travel: Quantity<'length'>,
   thrust: number,
   sheet: Worksheet,
+  level = 1,
 ): ResolvedDrive {
-  const { modulus } = screwSteel;
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
   const bending = screwLimits(drive, travel, sheet);
   const inertia = shaftInertia(drive, sheet);
 
-  // The column runs from the bearing that takes the thrust to the nut; the nut holds sideways, not in slope.
-  const ends = thrustEnds(drive);
-  const reach = nutReach(drive, travel);
-  const columns = [
-    ...(ends.motor ? [{ hold: holdOf(drive.motorEnd), length: reach.far }] : []),
-    ...(ends.far ? [{ hold: holdOf(drive.farEnd), length: drive.betweenBearings.si - reach.near }] : []),
-  ].map(({ hold, length }) => ({ factor: endCase(hold, 'hinge').column, length }));
-  const column = columns.reduce((low, c) =>
-    c.factor / c.length ** 2 < low.factor / low.length ** 2 ? c : low,
-  );
-  const euler = sheet.apply(
-    eulerLoad,
-    {
-      factor: quantity('ratio', column.factor),
-      modulus,
-      secondMoment: bending.secondMoment,
-      length: quantity('length', column.length),
-    },
-    'column.euler',
-    {
-      secondMoment: '#screw.secondMoment',
-      length: drive.nutOffset ? 'drive.nutOffset' : 'drive.betweenBearings',
-    },
-  );
-  const limit = sheet.apply(
-    columnLimit,
-    { allowance: quantity('ratio', COLUMN_ALLOWANCE), euler },
-    'column',
-    { euler: '#column.euler' },
-  );
-
+  const limit = columnOf(drive, travel, bending, sheet);
   const stiffness = lineStiffness(drive, travel, k, bending.rootArea, thrust, sheet);
   return {
     k,
@@ -281,6 +252,9 @@ export function resolveScrew(
     play: () => screwPlay(drive),
     concerns: () => screwConcerns(drive, thrust),
     unknowns: screwUnknowns(drive, stiffness.missing),
-    figures: (to) => screwFigures(drive, travel, thrust, to),
+    figures: (to) => [
+      ...screwFigures(drive, travel, thrust, to),
+      { id: 'screw-sag', value: ownSagOf(drive, level, bending, to), line: 'screw-sag' },
+    ],
   };
 }

@@ -53,13 +53,15 @@ export function cutLoads({ cuts, spindle }: Pick<Brief, 'cuts' | 'spindle'>, mem
 }
 
 /**
- * Force with which the worst cut loads an axis, N: paths run every way, so the level axes each meet the
- * larger of along and across.
+ * Forces with which the cuts load an axis, N: paths run every way, so the level axes each meet the larger of
+ * along and across. Along the axis, across it and away from its rails are each the worst of all cuts: what
+ * pushes most is not what pulls most.
  */
 export interface AxisCut {
   readonly force: number;
   readonly side: number;
   readonly normal: number;
+  /** The cut that loads the axis most along its travel. */
   readonly cutId: string | null;
 }
 
@@ -69,8 +71,13 @@ export function worstCut(axis: Pick<Axis, 'role'>, list: readonly CutLoad[]): Ax
   for (const c of list) {
     const level = Math.max(c.along, c.across);
     const force = upright ? c.axial : level;
-    if (force > worst.force || worst.cutId === null)
-      worst = { force, side: level, normal: upright ? level : c.axial, cutId: c.id };
+    const normal = upright ? level : c.axial;
+    worst = {
+      cutId: force > worst.force || worst.cutId === null ? c.id : worst.cutId,
+      force: Math.max(worst.force, force),
+      side: Math.max(worst.side, level),
+      normal: Math.max(worst.normal, normal),
+    };
   }
   return worst;
 }
