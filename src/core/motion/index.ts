@@ -10,7 +10,7 @@ export {
   turningInertia,
 } from './torque';
 export { type Move, type Phase, planMove, rmsTorque } from './moves';
-export { backDrivingTorque } from './dropping';
+export { backDrivingTorque, creditedForce, creditedTorque } from './dropping';
 export { motorTravel, reducerPlay, reducerSpeed, travelPerTurn } from './reducer';
 export { moveTime, peakPower, rampTime, resolution, shuttleTorque, topSpeed } from './figures';
 export {

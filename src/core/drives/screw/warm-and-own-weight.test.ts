@@ -50,7 +50,7 @@ describe('a screw sags by its own weight', () => {
     expect(sag(5 / 384)).toBeCloseTo((5 * 1.5 * 9.80665 * 16) / (384 * 206e9 * 1.63e-9), 9);
     expect(sag(5 / 384, 0)).toBe(0);
   });
-  it('by its ends as the tables have it: the fixed and hinged one by the greatest of its elastic line', () => {
+  it('by its ends as the tables have it: fixed and hinged by the greatest of its elastic line', () => {
     // y = w x² (3L² - 5Lx + 2x²)/48EI from the fixed end (Roark, beams, case 2c).
     const line = Array.from({ length: 1001 }, (_, i) => i / 1000).map(
       (x) => (x * x * (3 - 5 * x + 2 * x * x)) / 48,

@@ -1,7 +1,9 @@
-import type { Axis } from '@/core/model';
+import type { Axis, Measure } from '@/core/model';
 import {
   backDrivingTorque,
   brakingEnergy,
+  creditedForce,
+  creditedTorque,
   joinedTorque,
   moveTime,
   peakPower,
@@ -64,20 +66,40 @@ export function moveOf(
   };
 }
 
+/** Share of a guess that may be counted on where it helps; common practice, no source. */
+const GUESSED = 0.5;
+
+/** How much of figures may be counted on that stand together: half where one of them is guessed. */
+export const creditOf = (measures: readonly (Measure | null | undefined)[]): Quantity<'ratio'> =>
+  quantity('ratio', measures.some((m) => m && m.si !== 0 && m.basis === 'estimate') ? GUESSED : 1);
+
+/** Drag of the guides that is counted on to hold the weight of an axis. */
+export function holdingDrag({ axis, drag }: Analysis, sheet: Worksheet): Quantity<'force'> {
+  const { guideDrag, otherDrag } = axis.loads;
+  const { friction, seal } = axis.guide;
+  const credit = creditOf([otherDrag, ...(guideDrag ? [guideDrag] : [friction, seal])]);
+  return sheet.apply(creditedForce, { drag, credit }, 'drop.guides', { drag: '#drag' });
+}
+
+/** Drag of the drive that is counted on to hold the weight of an axis. */
+function holdingTorque({ axis, drive }: Analysis, sheet: Worksheet): Quantity<'torque'> {
+  const nut = axis.drive.kind === 'screw' ? axis.drive.thread.preload : null;
+  const credit = creditOf([axis.drive.bearingDrag, nut]);
+  return sheet.apply(creditedTorque, { drag: drive.drag, credit }, 'drop.drive', { drag: drive.dragSource });
+}
+
 /** Torque in which the drive holds the weight at rest, with the power on; written as the line `drops`. */
-export function restingTorque(
-  { axis, gravity, share, drag, drive, gear }: Analysis,
-  sheet: Worksheet,
-): Quantity<'torque'> {
+export function restingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'torque'> {
+  const { axis, gravity, share, drive, gear } = analysis;
   return sheet.apply(
     backDrivingTorque,
     {
       share,
       weight: gravity,
-      guideDrag: drag,
+      guideDrag: holdingDrag(analysis, sheet),
       k: drive.k,
       backEfficiency: drive.backEfficiency,
-      drag: drive.drag,
+      drag: holdingTorque(analysis, sheet),
       ratio: gear.ratio,
     },
     'drops',
@@ -85,10 +107,10 @@ export function restingTorque(
       ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}),
       share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined,
       weight: '#gravity',
-      guideDrag: '#drag',
+      guideDrag: '#drop.guides',
       k: '#drive.k',
       backEfficiency: '#drive.backEfficiency',
-      drag: drive.dragSource,
+      drag: '#drop.drive',
     },
   );
 }

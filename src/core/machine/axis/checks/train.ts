@@ -23,7 +23,7 @@ import {
   strongerTeeth,
   widerBelt,
 } from '../candidates';
-import { restingTorque } from '../duty';
+import { creditOf, holdingDrag, restingTorque } from '../duty';
 import { lostMotionOf } from '../train';
 import { axisCheck, type AxisSubject } from './subject';
 
@@ -86,14 +86,15 @@ function outputTorque(analysis: Analysis, sheet: Worksheet): Quantity<'torque'> 
 const drops = axisCheck({
   code: 'drops',
   judge: ({ analysis, sheet }) => {
-    const { axis, gravity, drag, motor, mass } = analysis;
-    if (Math.abs(gravity) <= drag) return undefined;
+    const { axis, gravity, motor, mass } = analysis;
+    if (Math.abs(gravity) <= holdingDrag(analysis, sheet)) return undefined;
     const left = restingTorque(analysis, sheet);
     const held = motor.locks ? Infinity : motor.brake;
-    const most = Math.max(motor.detent, motor.brake);
+    const guessed = creditOf([axis.motor.kind === 'stepper' ? axis.motor.detentTorque : null]);
+    const detent = guessed * motor.detent;
+    const most = Math.max(detent, motor.brake);
     // The detent may hold from rest, and lets go when the axis already moves as the power fails.
-    const verdict: Verdict =
-      left <= 0 || held >= left ? 'holds' : left <= motor.detent ? 'thin' : 'gives-out';
+    const verdict: Verdict = left <= 0 || held >= left ? 'holds' : left <= detent ? 'thin' : 'gives-out';
     return {
       code: 'drops',
       verdict,
@@ -109,10 +110,11 @@ const drops = axisCheck({
   candidates: ({ analysis: { axis, gravity } }, found) => {
     const to = gravity + axis.loads.counterbalance.si;
     return [
+      // A brake holds whatever the weight becomes; a counterbalance only the weight that it was set to.
+      ...brake(found.value),
       ...(gravity > 0
         ? [offer('counterbalance', [set('loads.counterbalance', Math.round(to))], { to })]
         : []),
-      ...brake(found.value),
       ...leads(axis, (l, now) => l < now),
     ];
   },
