@@ -1,6 +1,12 @@
 import { formatNumber } from '@/core/units';
 import type { FindingWords } from './teller';
 
+const caseWords: Readonly<Record<string, string>> = {
+  standing: 'Standing still',
+  'speeding-up': 'Speeding up',
+  cutting: 'In the cut',
+};
+
 /** What heats a motor, by what it was judged by. */
 const dutyWords: Readonly<Record<string, string>> = {
   typed: 'The RMS torque of the duty cycle is',
@@ -177,6 +183,22 @@ export const partWords = {
     lines: [
       `The drive pushes ${say('length', num('lever'))} beside what resists; with this ` +
         `friction the carriages must stand over more than ${limit}, they stand over ${value}.`,
+    ],
+  }),
+  uplift: ({ f, word, value, limit, thin }) => ({
+    title:
+      f.verdict === 'not-known'
+        ? 'A carriage is pulled off its rail'
+        : thin
+          ? 'A carriage barely holds on to its rail'
+          : 'A carriage lets go of its rail',
+    lines: [
+      `${caseWords[word('when')] ?? 'At some moment'} one is pulled off with ${limit}. ` +
+        (word('kind') === 'supported-round'
+          ? f.verdict === 'not-known'
+            ? 'An open block takes about half of its static rating that way, and that is not given.'
+            : `An open block takes about ${value} that way (half of its static rating, from memory).`
+          : 'Wheels and bearings take that only where they grip from both sides; see that yours do.'),
     ],
   }),
   'span-short': ({ num, say, value, limit }) => ({

@@ -134,6 +134,16 @@ const words: Record<RuleCode, RuleWords> = {
     wanted: 'teeth and ratio that say the same',
     ...(p.swapped ? { why: 'the two pulleys look swapped' } : {}),
   }),
+  'pulleys-overlap': ({ len }) => ({
+    read: `shafts ${len('centre')} apart`,
+    wanted: `shafts more than ${len('least')} apart`,
+    why: 'nearer than that the two pulleys would overlap',
+  }),
+  'wheels-overlap': ({ len }) => ({
+    read: `wheels ${len('centre')} apart`,
+    wanted: `wheels more than ${len('least')} apart`,
+    why: 'nearer than that the two wheels would overlap',
+  }),
   'pulleys-need-belt': () => ({
     read: 'pulleys in a planetary reducer',
     wanted: 'pulleys only in a belt stage',

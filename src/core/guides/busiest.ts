@@ -60,6 +60,22 @@ export function loadsIn(
   return carriagePlaces(shape).map(({ x, y }) => carriageLoad(shape, load, x, y, yawHelp));
 }
 
+/** The carriage that is pulled away from its rail the most, over all cases; N, 0 or less: none is. */
+export function mostLifted(
+  axis: Axis,
+  mass: number,
+  shape: PlateShape,
+  yawHelp: number,
+): { readonly at: GuideCaseId; readonly force: number } {
+  const cases = guideCases(axis);
+  let most = { at: cases[0]!.id, force: -Infinity };
+  cases.forEach((one, index) => {
+    for (const { vertical } of loadsIn(axis, mass, shape, yawHelp, index))
+      if (vertical > most.force) most = { at: one.id, force: vertical };
+  });
+  return most;
+}
+
 /** The busiest carriage: it always is one at a corner of the plate. */
 export function busiest(axis: Axis, mass: number, shape: PlateShape, yawHelp: number): Busiest {
   const [x, y] = [shape.length / 2, shape.spacing / 2];

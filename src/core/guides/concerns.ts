@@ -1,8 +1,8 @@
-import { atLeast, atMost, type Checked, comfort } from '@/core/findings';
+import { atLeast, atMost, type Checked, comfort, unlessMissing } from '@/core/findings';
 import { type Axis, holdsBothSides } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import type { Busiest } from './busiest';
+import { type Busiest, mostLifted } from './busiest';
 import { explainWorst } from './explain';
 import { heightLimit, jamSpan, staticSafety } from './formulas';
 import { mountingLimit } from './limits';
@@ -10,7 +10,7 @@ import type { PlateShape } from './plate';
 import { rodSagOf } from './rod';
 
 export type GuideConcern =
-  'guide-static' | 'racking' | 'span-short' | 'rail-height' | 'rail-parallel' | 'rod-sag';
+  'guide-static' | 'uplift' | 'racking' | 'span-short' | 'rail-height' | 'rail-parallel' | 'rod-sag';
 
 /**
  * Static safety that is asked for by load factor: 2 for even loads, 3 with some shock, 4 with much (common
@@ -134,6 +134,30 @@ function staticConcern({ guide }: Axis, worst: Busiest, sheet: Worksheet): Check
   ];
 }
 
+/** Share of its static rating that an open block takes away from its rail; from memory, makers differ. */
+const OPEN_BLOCK = 0.5;
+/** Carriages that do not reach round their rail: an open block does by part, wheels by how they are set. */
+const lets = new Set<Axis['guide']['kind']>(['supported-round', 'v-wheel', 'tube-bearing']);
+
+/** A carriage that is pulled off its rail, where it may let go of it. */
+function uplift(axis: Axis, mass: number, shape: PlateShape, yawHelp: number): Checked<GuideConcern>[] {
+  const { guide } = axis;
+  if (!lets.has(guide.kind)) return [];
+  const { at, force } = mostLifted(axis, mass, shape, yawHelp);
+  if (force <= 0) return [];
+  const block = guide.kind === 'supported-round';
+  const found = atLeast({
+    code: 'uplift',
+    path: 'guide.kind',
+    kind: 'force',
+    have: block ? OPEN_BLOCK * (guide.staticLoad?.si ?? 0) : 0,
+    need: force,
+    params: { when: at, kind: guide.kind },
+  });
+  // Whether wheels grip from both sides nobody has said, nor what a block without a rating takes.
+  return [block && guide.staticLoad ? found : unlessMissing({ ...found, verdict: 'not-known' }, 1)];
+}
+
 /** A rod held at its ends hangs through under what it carries. */
 function rodConcern(axis: Axis, mass: Quantity<'mass'>, sheet: Worksheet): Checked<GuideConcern>[] {
   const { guide } = axis;
@@ -167,7 +191,7 @@ export function guideConcerns(
   return [
     ...racking(axis, sheet),
     ...seats(axis, sheet),
-    ...(carried ? staticConcern(axis, worst, sheet) : []),
+    ...(carried ? [...staticConcern(axis, worst, sheet), ...uplift(axis, mass, shape, yawHelp)] : []),
     ...rodConcern(axis, mass, sheet),
   ];
 }

@@ -193,3 +193,31 @@ export const parallelAxis = defineFormula({
   evaluate: ({ own, ownAxial, added, addedAxial, offset }) =>
     own + added + ((ownAxial * addedAxial) / (ownAxial + addedAxial)) * offset ** 2,
 });
+
+export const boxShearArea = defineFormula({
+  id: 'section/box-shear-area',
+  title: 'Area of a box that carries shear along its webs',
+  symbols: {
+    height: { kind: 'length', tex: 'h', meaning: 'along the shear, between the middles of the flanges' },
+    width: { kind: 'length', tex: 'b', meaning: 'across it, between the middles of the webs' },
+    flange: { kind: 'length', tex: 't_f', meaning: 'wall across the shear' },
+    web: { kind: 'length', tex: 't_w', meaning: 'wall along the shear' },
+  },
+  result: { kind: 'area', tex: 'A_s', meaning: 'area that gives as much under an even shear' },
+  tex:
+    '\\frac{I^2}{\\oint Q^2/t\\,ds},\\quad I=\\frac{<width><flange><height>^2}{2}' +
+    '+\\frac{<web><height>^3}{6}',
+  citation: {
+    basis: 'textbook',
+    text: 'Shear flow of a closed thin-walled section and its energy (Timoshenko, Strength of Materials)',
+  },
+  range: 'Thin walls; corners sharp.',
+  evaluate({ height: h, width: b, flange: tf, web: tw }) {
+    const I = (b * tf * h * h) / 2 + (tw * h ** 3) / 6;
+    // First moment of a flange's half, where it meets the web.
+    const corner = (tf * h * b) / 4;
+    const flanges = (tf * h * h * b ** 3) / 24;
+    const webs = (2 / tw) * (corner ** 2 * h + (corner * tw * h ** 3) / 6 + (tw * tw * h ** 5) / 120);
+    return I ** 2 / (flanges + webs);
+  },
+});

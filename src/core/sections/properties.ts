@@ -4,6 +4,7 @@ import { type Quantity, quantity } from '@/core/units';
 import {
   barSecondMoment,
   barTorsion,
+  boxShearArea,
   boxTorsion,
   openTorsion,
   parallelAxis,
@@ -43,9 +44,18 @@ export function cornerRadii(
   return { outer: factor * wall, inner: (factor - 1) * wall };
 }
 
+/** Areas of a closed box that carry shear upright and sideways, m². */
+const boxShear = (height: number, width: number, flange: number, web: number) => {
+  const [h, b] = [len(height - flange), len(width - web)];
+  return {
+    shearV: boxShearArea.evaluate({ height: h, width: b, flange: len(flange), web: len(web) }) as number,
+    shearL: boxShearArea.evaluate({ height: b, width: h, flange: len(web), web: len(flange) }) as number,
+  };
+};
+
 /**
- * Shear areas: webs of a hollow section, 5/6 of a solid rectangle, 0.9 of a solid and half of a hollow round
- * (Cowper, rounded).
+ * Shear areas: by the shear flow of a box, 5/6 of a solid rectangle, 0.9 of a solid and half of a hollow
+ * round (Cowper, rounded), a third of an extrusion (practice, no source).
  */
 function rectTube(height: number, width: number, wall: number, making: 'cold' | 'hot' | 'sharp'): Properties {
   const { outer, inner } = cornerRadii(making, wall);
@@ -57,8 +67,7 @@ function rectTube(height: number, width: number, wall: number, making: 'cold' | 
     secondMomentV: tubeSecondMoment.evaluate(upright),
     secondMomentL: tubeSecondMoment.evaluate({ height: len(width), width: len(height), ...radii }),
     torsion: tubeTorsion.evaluate(upright),
-    shearV: (area * height) / (height + width),
-    shearL: (area * width) / (height + width),
+    ...boxShear(height, width, wall, wall),
     height,
     width,
   };
@@ -131,8 +140,7 @@ function plateBox(height: number, width: number, flange: number, web: number): P
       flange: len(flange),
       web: len(web),
     }),
-    shearV: 2 * web * hi,
-    shearL: 2 * flange * width * (5 / 6),
+    ...boxShear(height, width, flange, web),
     height,
     width,
   };

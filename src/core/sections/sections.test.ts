@@ -94,6 +94,30 @@ describe('formulas of sections', () => {
       ).toBeCloseTo(16, 12);
     },
   );
+  it('a tube carries shear by its webs: walked round 120 x 80 x 5, by 0.541 and 0.292 of its area', () => {
+    const [H, B, t] = [0.12, 0.08, 0.005];
+    /** I²/∮Q²/t ds, the first moment gathered step by step from the middle of the flange (Timoshenko). */
+    const walked = (h: number, b: number) => {
+      const steps = 40_000;
+      const around = [b / 2, h, b / 2];
+      let [x, Q, I, energy] = [0, 0, 0, 0];
+      const ds = (b + h) / steps;
+      for (let i = 0; i < steps; i++, x += ds) {
+        const z = x < around[0]! ? h / 2 : x < around[0]! + h ? h / 2 - (x - around[0]!) : -h / 2;
+        Q += t * z * ds;
+        I += 2 * t * z * z * ds;
+        energy += (2 * Q * Q * ds) / t;
+      }
+      return I ** 2 / energy / (2 * t * (h + b));
+    };
+    const share = (h: number, b: number) =>
+      sections.boxShearArea.evaluate({ height: len(h - t), width: len(b - t), flange: len(t), web: len(t) }) /
+      (2 * t * (h + b - 2 * t));
+    expect(share(H, B)).toBeCloseTo(0.541, 3);
+    expect(share(B, H)).toBeCloseTo(0.292, 3);
+    expect(share(H, B) / walked(H - t, B - t)).toBeCloseTo(1, 3);
+    expect(share(B, H) / walked(B - t, H - t)).toBeCloseTo(1, 3);
+  });
   it('a round tube is its strips, added up: area, and area times the distance squared', () => {
     const [outer, inner, strips] = [0.03, 0.024, 20_000];
     const chord = (d: number, y: number) => 2 * Math.sqrt(Math.max(0, (d / 2) ** 2 - y ** 2));

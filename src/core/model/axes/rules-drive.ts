@@ -150,6 +150,15 @@ const wheelRules = {
         ? undefined
         : { travel: travel.si, between: drive.centreDistance.si },
   },
+  'wheels-overlap': {
+    paths: ['drive.centreDistance', 'drive.teeth', 'drive.pitch'],
+    check: ({ drive }) => {
+      if (drive.kind !== 'belt' && drive.kind !== 'chain') return undefined;
+      // Two wheels alike: their pitch circles touch at one diameter.
+      const least = (drive.teeth.si * drive.pitch.si) / Math.PI;
+      return drive.centreDistance.si > least ? undefined : { centre: drive.centreDistance.si, least };
+    },
+  },
   'shaft-and-two-motors': {
     paths: ['drive.sets'],
     check: ({ drive }) => (drive.kind === 'screw' || !drive.crossShaft || drive.sets === 1 ? undefined : {}),

@@ -67,6 +67,20 @@ const rules = {
       return { motor, drive, teeth, ratio: reducer.ratio.si, swapped: swapped ? 1 : 0 };
     },
   },
+  'pulleys-overlap': {
+    paths: [
+      'reducer.pulleys.centreDistance',
+      'reducer.pulleys.motorTeeth',
+      'reducer.pulleys.driveTeeth',
+      'reducer.pulleys.pitch',
+    ],
+    check: ({ reducer }) => {
+      if (!reducer?.pulleys) return undefined;
+      const { motorTeeth, driveTeeth, pitch, centreDistance } = reducer.pulleys;
+      const least = ((motorTeeth.si + driveTeeth.si) * pitch.si) / (2 * Math.PI);
+      return centreDistance.si > least ? undefined : { centre: centreDistance.si, least };
+    },
+  },
   'pulleys-need-belt': {
     paths: ['reducer.kind'],
     check: ({ reducer }) => (!reducer?.pulleys || reducer.kind === 'belt' ? undefined : {}),

@@ -26,6 +26,7 @@ export const axisRemedyCodes = [
   'fix-both-stretched',
   'fix-mesh',
   'fix-motor-end',
+  'gripping-rail',
   'lead',
   'longer-span',
   'mesh-gap',

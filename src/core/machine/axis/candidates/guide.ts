@@ -1,4 +1,4 @@
-import { type Axis, putInAxis } from '@/core/model';
+import { type Axis, guideOfKind, putInAxis } from '@/core/model';
 import { ample, type Candidate, offer, set, steps } from './edits';
 
 /** Rods as they are sold, m. */
@@ -26,6 +26,11 @@ export function biggerCarriage({ guide }: Axis, lacking: number): Candidate[] {
     offer('bigger-carriage', [set('guide.staticLoad', to), putInAxis('guide.dynamicLoad', null)], { to }),
   ];
 }
+
+/** Carriages that reach round their rail, of the size that there is. */
+export const gripping = ({ guide }: Axis): Candidate[] => [
+  offer('gripping-rail', [{ path: 'guide', value: { ...guideOfKind('profile', guide), size: guide.size } }]),
+];
 
 /** Rails set better, or carriages that forgive. @param allowed error of the seat, m. */
 export function betterSeat(which: 'heightError' | 'parallelError', allowed: number): Candidate[] {

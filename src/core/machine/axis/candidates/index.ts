@@ -1,7 +1,15 @@
 export { type AxisRemedyCode, axisRemedyCodes } from './codes';
 export { ample, askLess, type Candidate, measured, offer, rounded, same, set, softer, steps } from './edits';
 export { otherDrives } from './exchange';
-export { betterSeat, biggerCarriage, longerSpan, railReaches, rodSizes, stifferRods } from './guide';
+export {
+  betterSeat,
+  biggerCarriage,
+  gripping,
+  longerSpan,
+  railReaches,
+  rodSizes,
+  stifferRods,
+} from './guide';
 export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
 export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
 export { againstWhip, fixings, leads, screws } from './screw';

@@ -5,6 +5,7 @@ import {
   betterSeat,
   biggerCarriage,
   bothSides,
+  gripping,
   longerSpan,
   offer,
   ratedSetting,
@@ -107,6 +108,10 @@ const guideConcerns = [
     ...biggerCarriage(axis, found.limit / found.value),
     ...longerSpan(axis, SPREAD.load * (axis.guide.carriageSpan?.si ?? 0)),
     ...(axis.guide.overhang.si > 0 ? steps('no-overhang', 'guide.overhang', [0]) : []),
+  ]),
+  concern('uplift', ({ analysis: { axis } }) => [
+    ...longerSpan(axis, SPREAD.load * (axis.guide.carriageSpan?.si ?? 0)),
+    ...gripping(axis),
   ]),
   concern('racking', ({ analysis: { axis } }, found) => [
     ...longerSpan(axis, found.limit * SPREAD.jam),

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, withSi } from '@test/helpers/demo';
-import { axisIssues } from '.';
+import { guess } from '../guess';
+import { axisIssues, startingDrive, startingReducer } from '.';
 import type { Axis } from './schema';
 
 type Form = Parameters<typeof slidingThread>[0];
@@ -47,5 +48,34 @@ describe('a sliding thread holds the pitch that its depth allows', () => {
   it('and is refused where friction wedges it: 20 starts of 120 mm lead at a friction of 0.5', () => {
     expect(broken('square', [12, 8.5, 120, 20], 0.5)).toEqual(['thread-too-steep']);
     expect(broken('square', [12, 8.5, 120, 20], 0.05)).toEqual([]);
+  });
+});
+
+describe('wheels do not overlap', () => {
+  const bed = demoAxis('bed');
+  const codes = (axis: Axis) => axisIssues(axis).map((i) => i.code);
+  it('of a belt stage: 20 and 40 teeth of 5 mm touch at 47.7 mm', () => {
+    const stage = (centre: string) => ({
+      ...bed,
+      reducer: {
+        ...startingReducer('belt', 2),
+        pulleys: {
+          motorTeeth: guess('count', '20'),
+          driveTeeth: guess('count', '40'),
+          pitch: guess('length', '5 mm'),
+          centreDistance: guess('length', centre),
+          lineMass: guess('linearDensity', '30 g/m'),
+        },
+      },
+    });
+    expect(codes(stage('40 mm'))).toEqual(['pulleys-overlap']);
+    expect(codes(stage('47.7 mm'))).toEqual(['pulleys-overlap']);
+    expect(codes(stage('47.8 mm'))).toEqual([]);
+  });
+  it('of a belt or chain along the axis: 100 teeth of 5 mm are 159 mm across', () => {
+    const drive = { ...startingDrive('belt', 0.1), teeth: guess('count', '100') };
+    const short = withSi({ ...bed, drive } as Axis, { 'demands.travel': 0.1, 'drive.centreDistance': 0.15 });
+    expect(codes(short)).toContain('wheels-overlap');
+    expect(codes(withSi(short, { 'drive.centreDistance': 0.16 }))).not.toContain('wheels-overlap');
   });
 });
