@@ -113,6 +113,13 @@ export class Session {
     return NO_ISSUES;
   }
 
+  /** The machine before the step that is being made, while edits with its key are merged into it. */
+  begun(mergeKey: string): Project | undefined {
+    const { past } = this.store.getState().history;
+    const last = past[past.length - 1];
+    return last?.mergeKey === mergeKey ? last.before : undefined;
+  }
+
   undo(): string | undefined {
     return this.step(stepBack);
   }

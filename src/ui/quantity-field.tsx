@@ -15,7 +15,13 @@ export interface QuantityValue {
 }
 
 /** What became of a text: as it now stands in the model (with its unit), or why it cannot be taken. */
-export type Taken = { readonly typed: string } | { readonly error: string };
+export type Taken =
+  | {
+      readonly typed: string;
+      /** What else was changed so that it fits, in words. */
+      readonly also?: string;
+    }
+  | { readonly error: string };
 
 export interface QuantityFieldProps {
   readonly label: string;
@@ -56,6 +62,7 @@ interface Draft {
   readonly expected: string;
   readonly visit: string;
   readonly error?: string;
+  readonly also?: string | undefined;
   /** Something was typed since the field was entered: the help then stands aside. */
   readonly typing?: boolean;
 }
@@ -69,20 +76,24 @@ function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
     setDraft(
       'error' in taken
         ? { text, expected: shown, visit, error: taken.error, typing: true }
-        : { text, expected: taken.typed, visit, typing: true },
+        : { text, expected: taken.typed, visit, typing: true, also: taken.also },
     );
+  const take = (text: string) => {
+    const visit = live?.visit ?? nextVisit();
+    const empty = text.trim() === '' && !optional;
+    keep(text, visit, empty ? { error: 'A value is needed; the last one is kept.' } : onText(text, visit));
+  };
   return {
     text: live?.text ?? shown,
     error: live?.error,
+    also: live?.also,
     typing: live?.typing ?? false,
     enter() {
       if (!live?.error) setDraft({ text: shown, expected: shown, visit: nextVisit() });
+      // What stood in the way may be gone by now.
+      else if (live.text.trim()) take(live.text);
     },
-    take(text: string) {
-      const visit = live?.visit ?? nextVisit();
-      const empty = text.trim() === '' && !optional;
-      keep(text, visit, empty ? { error: 'A value is needed; the last one is kept.' } : onText(text, visit));
-    },
+    take,
     // What is refused stays to be mended; what was taken now shows as the model has it.
     leave: () => setDraft((d) => (d?.error ? d : null)),
     drop: () => setDraft(null),
@@ -100,7 +111,7 @@ function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
 export const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
   const { label, help, kind, value, optional = false } = props;
   const id = useId();
-  const { text, error, typing, enter, take, leave, drop, setBasis } = useDraft(props);
+  const { text, error, also, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const changeBasis = useEventCallback(setBasis);
   const other = value && !error ? otherText(kind, value) : '';
   return (
@@ -152,6 +163,11 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
         <BasisMark basis={value.basis} of={label} onChange={changeBasis} />
       ) : (
         <span className={styles.gap} />
+      )}
+      {also && (
+        <p className={styles.also} role="status">
+          {also}
+        </p>
       )}
       {error && (
         <p className={styles.error} id={`${id}-error`} role="alert">

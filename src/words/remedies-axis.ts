@@ -21,7 +21,7 @@ export const axisRemedyWords: Record<AxisRemedyCode, RemedyWords> = {
   'support-far-end': () => 'Bearing at the far end',
   'fix-motor-end': () => 'Fixed bearing at the motor end',
   'ask-less': ({ p, say }) =>
-    p.wish === 'feed' ? `Feed ${say('speed', 'to')}` : `Ask for ${say('speed', 'to')}`,
+    p.wish === 'feed' ? `Ask less: feed ${say('speed', 'to')}` : `Ask less: ${say('speed', 'to')}`,
   crest: ({ p, say }) => `${p.marking === 'rms' ? 'RMS' : 'Crest'} current ${say('current', 'to')}`,
   supply: ({ say }) => `Supply ${say('voltage', 'to')}`,
   'crest-and-supply': ({ say }) => `Crest ${say('current', 'crest')} and ${say('voltage', 'voltage')}`,
@@ -33,7 +33,7 @@ export const axisRemedyWords: Record<AxisRemedyCode, RemedyWords> = {
   counterbalance: ({ say }) => `Counterbalance of ${say('force', 'to')}`,
   'angular-contact': () => 'Angular-contact pair with preload',
   rail: ({ say }) => `Rail of ${say('length', 'to', 4)}`,
-  travel: ({ say }) => `Travel ${say('length', 'to', 4)}`,
+  travel: ({ say }) => `A smaller job: travel ${say('length', 'to', 4)}`,
   'planetary-stage': ({ num }) => `Planetary reducer ${formatNumber(num('ratio'), 3)} : 1`,
   teeth: ({ word }) => `${word('to')} teeth on the drive`,
   'to-rack': ({ p }) => `Rack and pinion, ${stageText(p)}`,

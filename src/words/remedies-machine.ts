@@ -3,14 +3,15 @@ import type { RemedyWords } from './remedy-words';
 
 /** Words for every change that is tried on the machine as a whole. */
 export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
-  'longer-travel': ({ say }) => `Travel of ${say('length', 'to', 4)}`,
-  'smaller-area': ({ say }) => `Work area of ${say('length', 'to', 4)}`,
+  'longer-travel': ({ num, say }) =>
+    `Travel of ${say('length', 'to', 4)}${num('follow') ? ', with what must follow' : ''}`,
+  'smaller-area': ({ say }) => `A smaller job: work area of ${say('length', 'to', 4)}`,
   'cut-faster': ({ say }) => `Cut at ${say('speed', 'to')}`,
   'ask-feed': ({ say }) => `Ask the axis for ${say('speed', 'to')}`,
   'ask-acceleration': ({ say }) => `Ask for ${say('acceleration', 'to')}`,
-  'less-depth': ({ say }) => `Depth of ${say('length', 'to')}`,
-  'less-width': ({ say }) => `Width of ${say('length', 'to')}`,
-  'less-feed': ({ say }) => `Feed of ${say('speed', 'to')}`,
+  'less-depth': ({ say }) => `A lighter cut: depth of ${say('length', 'to')}`,
+  'less-width': ({ say }) => `A lighter cut: width of ${say('length', 'to')}`,
+  'less-feed': ({ say }) => `A lighter cut: feed of ${say('speed', 'to')}`,
   'more-feed': ({ say }) => `Feed of ${say('speed', 'to')}`,
   'fewer-flutes': ({ num, word }) => `Cutter of ${word('to')} flute${num('to') === 1 ? '' : 's'}`,
   'slower-spindle': ({ say }) => `Spindle at ${say('angularSpeed', 'to')}`,

@@ -105,6 +105,22 @@ describe('the engine that finds and tries', () => {
       ['thicker', 20],
     ]);
   });
+  it('offers what mends by however little, and nothing that leaves verdict and figure as they were', () => {
+    const stepped = (to: number) =>
+      defineCheck({ ...bears, candidates: () => [offer('step', [set('bears', to)])] });
+    const offered = (now: number, to: number) => {
+      const checks = [stepped(to)];
+      const subject = { bears: now, load: 10, reach: 1 };
+      const bench = { ...benchOf(subject), checks, outcomes: judge<Shelf, 'bears'>(checks, subject) };
+      return findingsOf<Shelf, 'bears'>(bench, true)[0]!.remedies.length;
+    };
+    // From 9.99 to 10.01 is two thousandths, and turns it from giving out to thin.
+    expect(offered(9.99, 10.01)).toBe(1);
+    // Still giving out: five hundredths are no help, a fifth is.
+    expect([offered(5, 5.25), offered(5, 6)]).toEqual([0, 1]);
+    // A limit that is 0 before and after shows nothing, whatever its margin.
+    expect(offered(0, 0)).toBe(0);
+  });
   it('what else falls is named too', () => {
     const aside = (s: Shelf) => (s.bears > 30 ? ['lintel'] : []);
     const [found] = findingsOf(benchOf(weak, { aside }), true);

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import type { Measure } from '@/core/model';
-import { getAt } from '@/core/model';
+import { getAt, projectIssues } from '@/core/model';
 import type { Session } from '@/session';
 import { demoProject } from '@test/helpers/demo';
 import { openSession } from '@test/helpers/session';
@@ -57,6 +57,25 @@ describe('typing into a field', () => {
     const before = session.project;
     const taken = editor.type('axes.0.demands.feed', '30 m/min', 'a');
     expect(taken).toEqual({ error: expect.stringMatching(/^Cutting feed: read “.*30.*”; wanted /) });
+    expect(session.project).toBe(before);
+  });
+  it('a longer travel carries along what must follow; one undo takes all of it back', async () => {
+    const { session, editor, at } = await edited();
+    const before = session.project!;
+    const screw = 'axes.0.drive.betweenBearings';
+    const [was, wide] = [at(travel)!.si, at(screw)!.si];
+    for (const text of ['2', '29', '290', '2900']) editor.type(travel, text, 'a');
+    expect(at(screw)!.si).toBeCloseTo(wide + 2.9 - was, 9);
+    expect(editor.type(travel, '2900 mm', 'a')).toEqual({
+      typed: '2900 mm',
+      also: expect.stringMatching(/^Carried along: between bearings 3080 mm/),
+    });
+    expect(projectIssues(session.project!)).toEqual([]);
+    // Back to what was there: nothing needs to be longer any more.
+    expect(editor.type(travel, '2500 mm', 'a')).toEqual({ typed: '2500 mm' });
+    expect(at(screw)).toBe(getAt(before, screw));
+    editor.type(travel, '3 m', 'a');
+    session.undo();
     expect(session.project).toBe(before);
   });
   it('an emptied field is not given where it may be, and is refused where it may not', async () => {

@@ -1,15 +1,25 @@
+import { followers, followTravel } from '@/core/machine';
 import {
   type Basis,
   brokenRule,
   type Edit,
   fieldRuleAt,
   getAt,
+  isMeasure,
   type Issue,
   type Measure,
   MOST_TYPED,
   type Plain,
+  type Project,
 } from '@/core/model';
-import { displayUnit, explainParseError, parseQuantity, rangeInWords, type UnitSystem } from '@/core/units';
+import {
+  displayUnit,
+  explainParseError,
+  formatQuantity,
+  parseQuantity,
+  rangeInWords,
+  type UnitSystem,
+} from '@/core/units';
 import type { Session } from '@/session';
 import type { Taken } from '@/ui/quantity-field';
 import type { Refused } from '@/ui/refusal';
@@ -55,6 +65,36 @@ function measureOf(
   return { measure: { ...spread, typed, si: read.si, basis: before?.basis ?? 'estimate' } };
 }
 
+const travelOf = /^axes\.(\d+)\.demands\.travel$/;
+
+/**
+ * What a typed travel carries along: lengths that must grow with it, and such as an earlier keystroke of the
+ * same visit made grow and that need not any more. @param begun the machine as it was before that visit.
+ */
+function carriedAlong(begun: Project, now: Project, path: string, travel: number): Edit[] {
+  const index = travelOf.exec(path)?.[1];
+  const axis = index === undefined ? undefined : begun.axes[Number(index)];
+  if (!axis) return [];
+  const grown = followTravel(axis, travel);
+  return followers.flatMap((inside): Edit[] => {
+    const at = `axes.${index}.${inside}`;
+    const edit = grown.find((e) => e.path === inside);
+    if (edit) return [{ path: at, value: edit.value }];
+    const before = getAt(axis, inside) as Measure | null | undefined;
+    return before && getAt(now, at) !== before ? [{ path: at, value: before }] : [];
+  });
+}
+
+/** What was carried along, in words: "Between bearings 1720 mm too". */
+function alsoText(edits: readonly Edit[], begun: Project, system: UnitSystem): string {
+  const grown = edits.filter((e) => isMeasure(e.value) && e.value !== getAt(begun, e.path));
+  const said = grown.map(({ path, value }) => {
+    const { text } = formatQuantity('length', (value as Measure).si, system, 4);
+    return `${inputLabel(path).toLowerCase()} ${text}`;
+  });
+  return said.length ? `Carried along: ${said.join(', ')}.` : '';
+}
+
 /** @param system in whose units bare numbers are read and refusals are said. */
 export function machineEditor(session: Session, system: UnitSystem): MachineEditor {
   const said = ([issue]: readonly Issue[]): Refused => issue && refusalText(issue, system);
@@ -75,8 +115,12 @@ export function machineEditor(session: Session, system: UnitSystem): MachineEdit
       }
       const read = measureOf(path, text, system, before);
       if ('error' in read) return read;
-      const refused = said(session.edit([{ path, value: read.measure }], options));
-      return refused ? { error: refused } : { typed: read.measure.typed };
+      const begun = session.begun(options.mergeKey) ?? project;
+      const along = carriedAlong(begun, project, path, read.measure.si);
+      const refused = said(session.edit([{ path, value: read.measure }, ...along], options));
+      if (refused) return { error: refused };
+      const also = alsoText(along, begun, system);
+      return { typed: read.measure.typed, ...(also ? { also } : {}) };
     },
     setBasis(path, basis) {
       const before = session.project && (getAt(session.project, path) as Measure | null | undefined);

@@ -1,3 +1,4 @@
+import { type ScrewSize, screwSizes } from '@/core/catalogue';
 import {
   type Axis,
   type DriveKind,
@@ -29,7 +30,19 @@ function threadEdits(axis: Axis, kind: string): Edit[] {
         ...shared,
       }),
     ];
+  // A ball screw's pitch has nothing to do with its depth, a sliding one's has: it is another screw.
+  const now = axis.drive.nominalDiameter.si;
+  const off = (s: ScrewSize) => Math.abs(s.nominal - now);
+  const size = screwSizes
+    .filter((s) => s.thread === 'trapezoidal')
+    .reduce((near, s) => (off(s) < off(near) ? s : near));
+  const mm = (si: number) => `${Number((si * 1e3).toPrecision(6))} mm`;
   return [
+    put('drive.nominalDiameter', guess('length', mm(size.nominal))),
+    put('drive.rootDiameter', guess('length', mm(size.root))),
+    put('drive.lead', guess('linearPerTurn', mm(size.leads[0]!))),
+    put('drive.starts', guess('count', '1')),
+    put('drive.screwInertia', null),
     put('drive.thread', {
       kind: 'sliding',
       form: 'trapezoidal',

@@ -5,6 +5,7 @@ export { type AxisRemedyCode, axisRemedyCodes, measured, rodSizes, rounded } fro
 export { type AxisChecked, axisChecks, type AxisCode } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
+export { followers, followTravel } from './follow-travel';
 export { railReach } from './rail-reach';
 export {
   type AccelerationStep,

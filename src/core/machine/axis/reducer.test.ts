@@ -81,7 +81,7 @@ describe('a reducer between motor and screw', () => {
     for (const kind of ['belt', 'planetary'] as const)
       expect(axisIssues({ ...demoAxis('gantry'), reducer: startingReducer(kind, 2) })).toEqual([]);
     const weak = withSi(demoAxis('gantry'), {
-      'demands.cuttingForce': 900,
+      'demands.cuttingForce': 800,
       'demands.rapid': 0.08,
       'demands.feed': 0.05,
     });

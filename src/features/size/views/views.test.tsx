@@ -91,7 +91,7 @@ describe('duty cycle', () => {
     const session = await openAxis({ ...base, motor: startingMotor('servo') });
     renderBench(session, <Duty onWorking={vi.fn()} />);
     const duty = () => session.project!.axes[0]!.duty;
-    expect(screen.getByText(/taken to shuttle over its whole travel/)).toBeInTheDocument();
+    expect(screen.getByText(/taken to do without a rest what heats it most/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole('button', { name: 'Add a step' }));
     expect(duty()).toMatchObject([{ does: 'rapid', distance: { typed: '800 mm' } }]);
     expect(screen.getByText(/% of the rated heat/)).toBeInTheDocument();

@@ -62,6 +62,7 @@ export function railReaches({ guide }: Axis, need: number, reach: number): Candi
   const over = guide.carriageLength ? guide.carriageLength.si * OVERHANG : 0;
   if (guide.overhang.si < over) found.push(offer('overhang', [set('guide.overhang', over)], { to: over }));
   const travel = Math.floor(reach * 1000) / 1000;
-  if (travel > 0) found.push(offer('travel', [set('demands.travel', travel)], { to: travel }));
+  if (travel > 0)
+    found.push({ ...offer('travel', [set('demands.travel', travel)], { to: travel }), resigned: true });
   return found;
 }

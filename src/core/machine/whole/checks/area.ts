@@ -1,4 +1,5 @@
 import { atLeast, exactly } from '@/core/findings';
+import { followTravel } from '../../axis';
 import { at, machineCheck, named, offer } from './check';
 
 const areaShort = machineCheck({
@@ -26,10 +27,17 @@ const areaShort = machineCheck({
       return [exactly(found)];
     });
   },
-  candidates: (_, found) => [
-    offer('longer-travel', [at(found.path, found.limit)], { to: found.limit }),
-    offer('smaller-area', [at(`brief.area.${found.params.field}`, found.value)], { to: found.value }),
-  ],
+  candidates: ({ project }, found) => {
+    const to = found.limit;
+    const i = project.axes.findIndex((a) => a.id === found.params.axisId);
+    const follow = followTravel(project.axes[i]!, to).map((e) => ({ ...e, path: `axes.${i}.${e.path}` }));
+    const smaller = [at(`brief.area.${found.params.field}`, found.value)];
+    return [
+      offer('longer-travel', [at(found.path, to), ...follow], { to, follow: follow.length }),
+      // A smaller job always mends it, so it stands last.
+      { ...offer('smaller-area', smaller, { to: found.value }), resigned: true },
+    ];
+  },
 });
 
 /** Whether the axes reach the work. */

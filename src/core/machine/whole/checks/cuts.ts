@@ -39,7 +39,8 @@ function easier({ cut, index }: ReturnType<typeof cutOf>, factor: number): Candi
   if (cut.kind !== 'mill' || !(factor < 1)) return [];
   return lighterFields.map(([field, per]) => {
     const to = rounded(cut[field].si * factor * per, 'down') / per;
-    return offer(`less-${field}`, [at(pathOf(index, field), to)], { to, cut: cut.name });
+    const less = offer(`less-${field}`, [at(pathOf(index, field), to)], { to, cut: cut.name });
+    return { ...less, resigned: true };
   });
 }
 

@@ -1,0 +1,52 @@
+import type { Axis, AxisFieldPath, Edit } from '@/core/model';
+import { quantity } from '@/core/units';
+import { set } from './candidates';
+import { railReach } from './rail-reach';
+
+/** Lengths of an axis that a longer travel may have to carry along. */
+export const followers = [
+  'drive.betweenBearings',
+  'drive.centreDistance',
+  'guide.railLength',
+] as const satisfies readonly AxisFieldPath[];
+
+/** Lengths that follow are rounded up to whole millimetres, as they are cut. */
+const MILLIMETRE = 1e-3;
+
+const NONE = quantity('length', 0);
+
+/** Whether the rail leaves room for a travel; one whose length is not known does. */
+function railHolds({ guide }: Axis, travel: number): boolean {
+  if (!guide.railLength) return true;
+  const span = guide.carriageSpan?.si ?? NONE;
+  return railReach.evaluate({ rail: guide.railLength.si, span, overhang: guide.overhang.si }) >= travel;
+}
+
+/** Whether what drives the axis is long enough for a travel. */
+function driveHolds({ drive }: Axis, travel: number): boolean {
+  if (drive.kind === 'rack') return true;
+  if (drive.kind !== 'screw') return drive.centreDistance.si > travel;
+  return drive.betweenBearings.si >= travel + (drive.nutOffset?.si ?? 0);
+}
+
+/**
+ * What must grow with the travel of an axis: a screw that would be too short, a belt or chain, a rail. Each
+ * grows by what the travel grows, so that what it had beyond the travel stays as it was.
+ * @param axis as it is now. @param to travel that is wanted, m.
+ * @returns edits inside the axis; none where all is long enough, or where the travel shrinks.
+ */
+export function followTravel(axis: Axis, to: number): Edit[] {
+  const { drive, guide, demands } = axis;
+  const more = to - demands.travel.si;
+  if (more <= 0) return [];
+  const grown = (path: AxisFieldPath, now: number): Edit =>
+    set(path, Math.ceil((now + more) / MILLIMETRE - 1e-6) * MILLIMETRE);
+  const edits: Edit[] = [];
+  if (!driveHolds(axis, to)) {
+    if (drive.kind === 'screw') edits.push(grown('drive.betweenBearings', drive.betweenBearings.si));
+    else if (drive.kind !== 'rack') edits.push(grown('drive.centreDistance', drive.centreDistance.si));
+  }
+  if (railHolds(axis, demands.travel.si) && !railHolds(axis, to))
+    edits.push(grown('guide.railLength', guide.railLength!.si));
+  return edits;
+}
