@@ -1,7 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { type BeltDrive, startingDrive } from '@/core/model';
 import { quantity as q } from '@/core/units';
+import { silentWorksheet } from '@/core/worksheet';
+import { baseAxis } from '@test/helpers/axes';
 import { belt, line } from '..';
+import { resolveBelt } from '.';
 
 const mm = (v: number) => q('length', v / 1000);
 const count = (n: number) => q('count', n);
@@ -146,14 +150,32 @@ describe('what rack, belt and chain share', () => {
     'a belt round half a pulley pulls its shaft with both spans, round a quarter with root two of ' +
       'one (balance of forces)',
     () => {
-      expect(
-        line.pullOnShaft.evaluate({ pretension: q('force', 100), wrap: q('angle', Math.PI) }),
-      ).toBeCloseTo(200, 9);
-      expect(
-        line.pullOnShaft.evaluate({ pretension: q('force', 100), wrap: q('angle', Math.PI / 2) }),
-      ).toBeCloseTo(100 * Math.SQRT2, 9);
+      const pull = (wrap: number, force = 0, share = 0) =>
+        line.pullOnShaft.evaluate({
+          pretension: q('force', 100),
+          pull: q('force', force),
+          share: q('ratio', share),
+          wrap: q('angle', wrap),
+        });
+      expect(pull(Math.PI)).toBeCloseTo(200, 9);
+      expect(pull(Math.PI / 2)).toBeCloseTo(100 * Math.SQRT2, 9);
+      // At the pulley itself the short span takes all of the thrust: 2 T0 + F.
+      expect(pull(Math.PI, 80, 1)).toBeCloseTo(280, 9);
     },
   );
+  it('the pull on its shaft is that of two springs of x and 2C - x that share the thrust (Hooke)', () => {
+    const { drive: made, ...axis } = baseAxis();
+    const drive = { ...startingDrive('belt', 0.8, made) } as BeltDrive;
+    const [T0, C, travel, F] = [drive.pretension.si, drive.centreDistance.si, axis.demands.travel.si, 60];
+    const radial = resolveBelt(drive, travel, q('force', F), silentWorksheet)
+      .figures(silentWorksheet)
+      .find((f) => f.id === 'shaft-radial')!.value;
+    const x = (C - travel) / 2;
+    const [short, long] = [1 / x, 1 / (2 * C - x)];
+    const tensions = T0 + (F * short) / (short + long) + (T0 - (F * long) / (short + long));
+    expect(radial).toBeCloseTo(tensions, 6);
+    expect(radial).toBeGreaterThan(2 * T0 + 0.8 * F);
+  });
   it('200 N at 20 mm from its bearing bend a shaft with 4 N·m (cantilever of the beam tables)', () => {
     expect(line.shaftBending.evaluate({ radial: q('force', 200), overhang: mm(20) })).toBeCloseTo(4, 12);
   });

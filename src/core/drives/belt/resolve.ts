@@ -36,16 +36,34 @@ function softest({ arrangement, centreDistance }: BeltDrive, travel: number): nu
 
 const stiffnessOf = ({ arrangement }: BeltDrive) => (arrangement === 'loop' ? loopStiffness : openStiffness);
 
-/** What the tension pulls at the motor's shaft. */
-const pullOf = (drive: BeltDrive, sheet: Worksheet) =>
-  sheet.apply(pullOnShaft, { pretension: drive.pretension.si, wrap: drive.wrap.si }, 'shaft-load', {
-    pretension: 'drive.pretension',
-    wrap: 'drive.wrap',
-  });
+/**
+ * What the belt pulls at the motor's shaft where it pulls the most: the carriage at the driving end, pushed
+ * away from it. The span between them is short and stiff and takes nearly all of the thrust, so the sum of
+ * both is up to 2 T0 + F.
+ */
+function pullOf(drive: BeltDrive, travel: number, thrust: Quantity<'force'>, sheet: Worksheet) {
+  const one = forceOnStrand(drive, thrust, sheet);
+  const centre = drive.centreDistance.si;
+  const near = placeOnLine(centre, travel, 0) / centre;
+  // Spans of x and 2C - x round a loop, of x and C - x beside a block: (1/a - 1/b) / (1/a + 1/b).
+  const share = drive.arrangement === 'loop' ? 1 - near : 1 - 2 * near;
+  return sheet.apply(
+    pullOnShaft,
+    {
+      pretension: drive.pretension.si,
+      pull: one.value,
+      share: quantity('ratio', share),
+      wrap: drive.wrap.si,
+    },
+    'shaft-load',
+    { pretension: 'drive.pretension', pull: one.source, share: 'drive.centreDistance', wrap: 'drive.wrap' },
+  );
+}
 
 function concernsOf(
   drive: BeltDrive,
   mesh: number,
+  travel: number,
   thrust: Quantity<'force'>,
   sheet: Worksheet,
 ): Checked<DriveConcern>[] {
@@ -71,11 +89,16 @@ function concernsOf(
         params: { teeth: drive.teeth.si },
       }),
     ),
-    ...shaftConcern(drive, pullOf(drive, sheet)),
+    ...shaftConcern(drive, pullOf(drive, travel, thrust, sheet)),
   ];
 }
 
-function figuresOf(drive: BeltDrive, sheet: Worksheet): DriveFigure[] {
+function figuresOf(
+  drive: BeltDrive,
+  travel: number,
+  thrust: Quantity<'force'>,
+  sheet: Worksheet,
+): DriveFigure[] {
   // The span that is plucked: the return span of a loop, half the belt beside a block in the middle.
   const length = quantity(
     'length',
@@ -92,7 +115,7 @@ function figuresOf(drive: BeltDrive, sheet: Worksheet): DriveFigure[] {
       ),
       line: 'belt.note',
     },
-    ...shaftFigures(drive, pullOf(drive, sheet), sheet),
+    ...shaftFigures(drive, pullOf(drive, travel, thrust, sheet), sheet),
     runoutFigure(drive, sheet),
     // No growth by heat: cords of glass, aramid and steel differ by more than the figure would be worth.
   ];
@@ -161,8 +184,8 @@ export function resolveBelt(
     stiffnessAt: (at) => 1 / (1 / belt.at(at) + others),
     heatCompression: quantity('force', 0),
     play: () => [{ id: 'belt-teeth', value: drive.play?.si ?? null, source: 'drive.play' }],
-    concerns: (to) => concernsOf(drive, mesh, thrust, to),
-    figures: (to) => figuresOf(drive, to),
+    concerns: (to) => concernsOf(drive, mesh, travel, thrust, to),
+    figures: (to) => figuresOf(drive, travel, thrust, to),
     unknowns: unknownsOf(drive, drive.play ? null : 'drive.play'),
   };
 }

@@ -43,7 +43,8 @@ describe('roller chains', () => {
       const at = (mass: number) =>
         chain.chainStiffness.evaluate({
           rate: q('force', EA),
-          length: q('length', L),
+          centre: q('length', L),
+          place: q('length', L),
           lineMass: q('linearDensity', mass),
           tension: q('force', T),
         });
@@ -53,6 +54,17 @@ describe('roller chains', () => {
       expect(at(w) / (1 / ((chord(T + 0.01) - chord(T - 0.01)) / 0.02))).toBeCloseTo(1, 3);
     },
   );
+  it('stiffness: 900 kN round an idler 2.1 m away, 1.35 m out, are 316 kN/m and not 667 (Hooke)', () => {
+    const k = chain.chainStiffness.evaluate({
+      rate: q('force', 900e3),
+      centre: q('length', 2.1),
+      place: q('length', 1.35),
+      lineMass: q('linearDensity', 0),
+      tension: q('force', 150),
+    });
+    expect(k / 1e3).toBeCloseTo(900 / (0.75 + 2.1), 6);
+    expect(k / 1e3).toBeCloseTo(315.8, 1);
+  });
   it('wear of 1 % is 16 mm over 1.6 m; the shaft carries the pull and both pretensions', () => {
     expect(chain.chainWear.evaluate({ wear: q('ratio', 0.01), travel: q('length', 1.6) })).toBeCloseTo(
       0.016,

@@ -77,19 +77,29 @@ export const chainPull = defineFormula({
 
 export const chainStiffness = defineFormula({
   id: 'chain/stiffness',
-  title: 'Stiffness of the tight strand, its sag counted in',
+  title: 'Stiffness of the tight strand round the idler, its sag counted in',
   symbols: {
     rate: { kind: 'force', tex: 'EA', meaning: 'force for unit strain of the chain' },
-    length: { kind: 'length', tex: 'L', meaning: 'from the sprocket to the carriage' },
+    centre: { kind: 'length', tex: 'C', meaning: 'between the sprockets' },
+    place: { kind: 'length', tex: 'x', meaning: 'of the carriage from the driving sprocket' },
     lineMass: { kind: 'linearDensity', tex: "m'", meaning: 'mass per length that hangs; 0 in a tray' },
     tension: { kind: 'force', tex: 'T', meaning: 'tension of the strand' },
   },
   result: { kind: 'stiffness', tex: 'K_c', meaning: 'stiffness in line' },
-  tex: '\\frac{<rate>/<length>}{1+\\dfrac{(<lineMass>\\,g\\,<length>)^2\\,<rate>}{12\\,<tension>^3}}',
-  citation: { basis: 'textbook', text: 'Equivalent modulus of a hanging cable (Ernst 1965)' },
-  range: 'The slack strand is taken to give no help.',
-  evaluate: ({ rate, length, lineMass, tension }) =>
-    rate / length / (1 + ((lineMass * GRAVITY * length) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
+  tex:
+    '\\frac{<rate>/(2<centre>-<place>)}{1+\\dfrac{(<lineMass>\\,g\\,<centre>)^2\\,<rate>}' +
+    '{12\\,<tension>^3}}',
+  citation: {
+    basis: 'textbook',
+    text: 'Hooke; equivalent modulus of a hanging cable (Ernst 1965) for the strand between the sprockets',
+  },
+  range:
+    'Pushed the way that pulls over the idler, the longer one. The slack strand is taken to give no ' +
+    'help.',
+  evaluate: ({ rate, centre, place, lineMass, tension }) =>
+    rate /
+    (2 * centre - place) /
+    (1 + ((lineMass * GRAVITY * centre) ** 2 * rate) / (12 * Math.max(tension, 1e-3) ** 3)),
 });
 
 export const chainWear = defineFormula({

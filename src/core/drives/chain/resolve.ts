@@ -135,13 +135,15 @@ function chainSprings(drive: ChainDrive, travel: Quantity<'length'>, sheet: Work
   const free = drive.laid === 'free';
   const spring = (place: number) => ({
     rate: drive.tensileStiffness.si,
-    length: quantity('length', placeOnLine(drive.centreDistance.si, travel, place)),
+    centre: drive.centreDistance.si,
+    place: quantity('length', placeOnLine(drive.centreDistance.si, travel, place)),
     lineMass: free ? drive.lineMass.si : quantity('linearDensity', 0),
     tension: quantity('force', Math.max(drive.pretension.si, NOTHING)),
   });
-  const worst = sheet.apply(chainStiffness, spring(travel), 'stiffness.chain', {
+  // Near the driving sprocket the way round the idler is the longest.
+  const worst = sheet.apply(chainStiffness, spring(0), 'stiffness.chain', {
     rate: 'drive.tensileStiffness',
-    length: 'drive.centreDistance',
+    centre: 'drive.centreDistance',
     lineMass: free ? 'drive.lineMass' : undefined,
     tension: 'drive.pretension',
   });

@@ -65,16 +65,23 @@ export const pullOnShaft = defineFormula({
   title: 'Pull of a belt on its shaft',
   symbols: {
     pretension: { kind: 'force', tex: 'T_0', meaning: 'pretension of each span' },
+    pull: { kind: 'force', tex: 'F', meaning: 'thrust on the belt' },
+    share: {
+      kind: 'ratio',
+      tex: 'u',
+      meaning: 'what the short span takes of the thrust less what the long one takes; 1 at the pulley itself',
+    },
     wrap: { kind: 'angle', tex: '\\varphi', meaning: 'angle of wrap' },
   },
   result: { kind: 'force', tex: 'F_r', meaning: 'radial load on the shaft' },
-  tex: '2\\,<pretension>\\,\\sin\\frac{<wrap>}{2}',
+  tex: '(2\\,<pretension>+<share>\\,<pull>)\\,\\sin\\frac{<wrap>}{2}',
   citation: {
     basis: 'textbook',
-    text: 'Balance of the two spans; their sum stays 2 T0 while the belt drives (Shigley, flexible elements)',
+    text: 'Balance of the two spans, which share the thrust by their stiffness (Hooke)',
   },
   range: 'Belt that does not go slack.',
-  evaluate: ({ pretension, wrap }) => 2 * pretension * Math.sin(Math.min(wrap, 2 * Math.PI - 1e-9) / 2),
+  evaluate: ({ pretension, pull, share, wrap }) =>
+    (2 * pretension + share * pull) * Math.sin(Math.min(wrap, 2 * Math.PI - 1e-9) / 2),
 });
 
 export const shaftBending = defineFormula({
