@@ -1,5 +1,6 @@
 import type { ErrorId, MachineCode, WayId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
+import { inputLabel } from './labels-machine';
 import { errorName, wayText } from './names-machine';
 import type { FindingWords } from './teller';
 
@@ -128,10 +129,18 @@ export const machineWords: Record<MachineCode, FindingWords> = {
         'then make it of something that stays.',
     ],
   }),
-  'sag-spread': ({ f, micro, thin, over }) => ({
-    title: thin ? 'Sag nears the accuracy' : 'Sags more than the brief allows',
+  'sag-spread': ({ f, word, micro, thin, over }) => ({
+    title:
+      f.verdict === 'not-known'
+        ? 'Sag is not all known'
+        : thin
+          ? 'Sag nears the accuracy'
+          : 'Sags more than the brief allows',
     ...over,
     lines: [
+      ...(f.verdict === 'not-known'
+        ? [`${word('missing')} inputs that it rests on are not given: it is at least so much.`]
+        : []),
       `Over the work area the tool hangs up to ${micro(f.value)} lower at one place than ` +
         `at another; ${micro(f.limit)} is what the brief allows.`,
     ],
@@ -143,8 +152,14 @@ export const machineWords: Record<MachineCode, FindingWords> = {
       return {
         title: `Accuracy ${way} is not all known`,
         lines: [
-          `What is known comes to ${micro(f.value)} of ${micro(f.limit)}; ` +
-            `${word('missing')} causes say nothing yet.`,
+          `What is known comes to ${micro(f.value)} of ${micro(f.limit)}` +
+            (num('missing') ? `; ${word('missing')} of the causes say nothing yet.` : '.'),
+          ...(num('bounds')
+            ? [
+                `It is at least so much: ${word('bounds')} inputs that it rests on are not given, such as ` +
+                  `“${inputLabel(word('first')).toLowerCase()}”.`,
+              ]
+            : []),
         ],
       };
     return {

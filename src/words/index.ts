@@ -18,6 +18,7 @@ export {
   arrangementText,
   bodyName,
   errorName,
+  jointNames,
   newNames,
   partName,
   roleNames,

@@ -1,3 +1,4 @@
+import type { JointKind } from '@/core/catalogue';
 import type { Arrangement, Role, StockKind, Work } from '@/core/model';
 import type { ErrorId, StructureBodyId, TargetReason, WayId } from '@/core/machine';
 
@@ -76,6 +77,15 @@ export const partName: Record<string, string> = {
 };
 
 /** Causes of error. */
+/** How two members may be joined. */
+export const jointNames: Record<JointKind, string> = {
+  welded: 'welded',
+  bolted: 'bolted plate',
+  dowel: 'cross-dowels or brackets',
+  screwed: 'screwed wood',
+  printed: 'printed',
+};
+
 export const errorName: Record<ErrorId, string> = {
   'lost-motion': 'Lost motion',
   lead: 'Pitch of the drive',

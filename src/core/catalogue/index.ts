@@ -8,6 +8,7 @@ export {
   type TubeSize,
   tubeSizes,
 } from './structural';
+export { type JointKind, jointKinds, middleOf, type UsualJoint, usualJoints } from './tables/joints';
 export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';
 export {
   type Column,

@@ -28,6 +28,8 @@ export interface ErrorBudget {
   readonly allowed: number | null;
   /** Causes that are not known; while there are any the sums are bounds. */
   readonly missing: number;
+  /** Inputs, by their paths, without which a cause that is counted is only a bound. */
+  readonly bounds: readonly string[];
 }
 
 const figure = (report: AxisReport | undefined, id: string) =>
@@ -72,6 +74,13 @@ function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | un
   return shares;
 }
 
+/** What makes counted causes bounds: what the frame lacks, and the train of the axis. */
+function boundsOf({ project, reports, frame }: Causes, axis: Project['axes'][number] | undefined): string[] {
+  const i = axis ? project.axes.indexOf(axis) : -1;
+  const train = axis && reports.find((r) => r.axisId === axis.id)?.stiffness.missing;
+  return [...new Set([...(frame?.missing ?? []), ...(train ?? []).map((path) => `axes.${i}.${path}`)])];
+}
+
 /**
  * Errors at the tool by direction. Lead error and growth are over the whole travel, the flex is that of the
  * worst cut at the softest place, the sag what it differs over the area.
@@ -96,6 +105,7 @@ export function errorBudgets(
       worst: known.reduce((s, v) => s + Math.abs(v), 0),
       allowed: project.brief.accuracy?.si ?? null,
       missing: shares.length - known.length,
+      bounds: boundsOf(causes, axis),
     };
   });
 }

@@ -155,16 +155,18 @@ const drives = new Set(['drive', 'base-drive', 'plunge-drive']);
 
 /** What errors and checks read off a frame. */
 export interface FrameSummary {
+  /** Inputs that are missing: while there are any, the figures are bounds. */
+  readonly missing: readonly string[];
   readonly sag: Pick<FlexReport['sag'], 'most' | 'spread' | 'at'>;
   readonly frequency: FlexReport['frequency'];
   /** At the softest place: compliance, m/N, and the share of it that the drives give. */
   readonly soft: Readonly<Record<WayId, { readonly compliance: number; readonly drive: number }>>;
 }
 
-export function summaryOf({ sag, frequency, softest }: FlexReport): FrameSummary {
+export function summaryOf({ missing, sag, frequency, softest }: FlexReport): FrameSummary {
   const soft = (way: WayId) => ({
     compliance: 1 / softest[way].stiffness,
     drive: softest[way].budget.reduce((sum, s) => sum + (drives.has(s.id) ? s.value : 0), 0),
   });
-  return { sag, frequency, soft: { x: soft('x'), y: soft('y'), z: soft('z') } };
+  return { missing, sag, frequency, soft: { x: soft('x'), y: soft('y'), z: soft('z') } };
 }

@@ -1,6 +1,6 @@
 import type { ErrorBudget } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { errorName, micro, wayText } from '@/words';
+import { errorName, inputLabel, micro, wayText } from '@/words';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { verdictOf } from '@/core/findings';
 import styles from './whole.module.css';
@@ -15,12 +15,9 @@ export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; 
   return (
     <div className={styles.accuracy}>
       {errors.map((e) => {
-        const verdict =
-          e.allowed === null
-            ? 'not-known'
-            : e.missing && e.likely <= e.allowed
-              ? 'not-known'
-              : verdictOf(e.allowed, e.likely);
+        const lacking = e.missing + e.bounds.length;
+        const found = e.allowed === null ? 'not-known' : verdictOf(e.allowed, e.likely);
+        const verdict = lacking && found !== 'gives-out' ? 'not-known' : found;
         const axis = project.axes.find((a) => a.id === e.axisId);
         return (
           <section key={e.way} aria-label={`Accuracy ${wayText[e.way]}`}>
@@ -33,6 +30,8 @@ export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; 
                 ? 'The brief asks for no accuracy yet.'
                 : `The brief allows ${micro(e.allowed, system)}.`}{' '}
               All at once: {micro(e.worst, system)}.{e.missing ? ` ${e.missing} not known.` : ''}
+              {e.bounds.length > 0 &&
+                ` At least so much: not given are ${e.bounds.map(inputLabel).join(', ').toLowerCase()}.`}
             </p>
             <ul>
               {[...e.shares]

@@ -8,6 +8,7 @@ import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { BeamPanel } from './beam-panel';
 import { noFrame } from './no-frame';
+import { UsualJoint } from './usual-joint';
 import styles from './whole.module.css';
 
 const Fields = ({ paths }: { paths: readonly string[] }) => (
@@ -32,6 +33,7 @@ export function StructurePanel() {
         <Fields paths={['column.height']} />
         <SectionFields root="structure.column" name="Columns" />
         <Fields paths={['corner']} />
+        <UsualJoint of="corner" />
       </Fold>
       <Fold lazy className={styles.part} summary="Bed">
         <Fields paths={['bed.length']} />
@@ -43,6 +45,7 @@ export function StructurePanel() {
         <Fields
           paths={['tool.reach', 'tool.drop', 'tool.lever', 'tool.plungeStiffness', 'tool.mountStiffness']}
         />
+        <UsualJoint of="mount" />
       </Fold>
     </section>
   );

@@ -12,14 +12,15 @@ const sagSpread = machineCheck({
     const allowed = project.brief.accuracy?.si;
     if (!frame || allowed === undefined) return undefined;
     const { spread, most, at: place } = frame.sag;
-    return atMost({
+    const found = atMost({
       code: 'sag-spread',
       path: 'structure.beam.section',
       kind: 'length',
       have: Math.max(0, spread),
       need: allowed,
-      params: { most, at: place },
+      params: { most, at: place, missing: frame.missing.length },
     });
+    return unlessMissing(found, frame.missing.length);
   },
   candidates: solved,
 });
@@ -39,9 +40,16 @@ const accuracy = machineCheck({
         have: e.likely,
         need: allowed,
         about: e.way,
-        params: { way: e.way, worst: e.worst, missing: e.missing, biggest: biggest!.id },
+        params: {
+          way: e.way,
+          worst: e.worst,
+          missing: e.missing,
+          bounds: e.bounds.length,
+          first: e.bounds[0] ?? '',
+          biggest: biggest!.id,
+        },
       });
-      return [unlessMissing(found, e.missing)];
+      return [unlessMissing(found, e.missing + e.bounds.length)];
     });
   },
   candidates: solved,
