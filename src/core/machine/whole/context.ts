@@ -44,7 +44,7 @@ export function contextOf(
 ): MachineContext {
   const reports = loaded.map((l) => l.report);
   const errors = errorBudgets(project, reports, cuts, frame);
-  const cost = costReport(project);
+  const cost = costReport(project, reports);
   return { project, cuts, masses, loaded, reports, frame, errors, cost, trials, memory };
 }
 

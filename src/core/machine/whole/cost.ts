@@ -1,47 +1,111 @@
 import { families, familyById, partOfOwn } from '@/core/catalogue';
-import { type Axis, type Project, shaftDriven } from '@/core/model';
+import { planRack, rack } from '@/core/drives';
+import { type Axis, holdsBothSides, type Project } from '@/core/model';
+import type { AxisReport } from '../axis';
+import { suppliesOf } from './supplies';
+
+/** A named part of an axis with what of it is needed; the price is null where it has none. */
+export interface CostRow {
+  readonly axisId: string;
+  readonly family: string;
+  readonly name: string;
+  /** Pieces, or metres of what the catalogue prices by the metre. */
+  readonly count: number;
+  readonly by: 'piece' | 'metre';
+  readonly price: number | null;
+}
 
 /** Money so far: the example prices of the parts that the axes name. */
 export interface CostReport {
   readonly known: number;
-  /** Named parts with their count and price; null where a part has none. */
-  readonly parts: readonly {
-    readonly axisId: string;
-    readonly family: string;
-    readonly name: string;
-    readonly count: number;
-    readonly price: number | null;
-  }[];
+  readonly parts: readonly CostRow[];
   /** Links of axes for which no part is picked yet. */
   readonly unpicked: readonly { readonly axisId: string; readonly link: string }[];
   readonly budget: number | null;
+}
+
+/** Metres on one side of what is sold by the metre; undefined where the family is sold by the piece. */
+function metresOf({ drive, demands }: Axis, family: string): number | undefined {
+  if (drive.kind === 'screw')
+    return ['ball-screw', 'trapezoidal-screw', 'acme-screw'].includes(family)
+      ? drive.betweenBearings.si
+      : undefined;
+  if (drive.kind !== family) return undefined;
+  if (drive.kind === 'rack') {
+    const pitch = rack.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
+    return planRack(demands.travel.si, drive.segment.si, pitch).pieces * drive.segment.si;
+  }
+  // Round both wheels, half of each: once round one of them.
+  const round = 2 * drive.centreDistance.si + drive.teeth.si * drive.pitch.si;
+  return drive.kind === 'belt' && drive.arrangement === 'open' ? drive.centreDistance.si : round;
 }
 
 /** How many of a part an axis needs. */
 function countOf(axis: Axis, family: string): number {
   const link = familyById(family)?.link;
   const { drive, guide } = axis;
-  if (link === 'controller' || link === 'supply') return 1;
   // Families of the guide price a carriage with its share of the rail.
   if (link === 'guide') return guide.rails.si * guide.perRail.si;
-  if (link === 'drive' && shaftDriven(drive)) return 2;
+  if (link === 'drive') return holdsBothSides(drive) ? 2 : 1;
   return drive.sets;
 }
 
 const LINKS = ['motor', 'driver', 'drive', 'guide'] as const;
+/** What one of serves several axes. */
+const SHARED = ['supply', 'controller'];
 
-/** What the machine costs as far as its parts are picked; example prices, for comparing sums only. */
-export function costReport({ axes, ownParts, brief }: Project): CostReport {
-  const parts = axes.flatMap((axis) =>
-    Object.entries(axis.parts).flatMap(([family, id]) => {
-      const own = ownParts.find((p) => p.id === id);
-      const part = own ? partOfOwn(own) : familyById(family)?.parts.find((p) => p.id === id);
-      if (!part) return [];
-      // What lies on the shelf is paid.
-      const need = Math.max(0, countOf(axis, family) - (own?.onHand ?? 0));
-      return [{ axisId: axis.id, family, name: part.name, count: need, price: part.price }];
-    }),
+/** What lies on the shelf is paid. */
+const lacking = (need: number, onHand: number) => Math.max(0, need - onHand);
+
+type Found = { readonly name: string; readonly price: number | null; readonly onHand: number };
+
+/** A part by its id, the builder's own or the catalogue's; undefined where it is gone. */
+function partOf({ ownParts }: Project, family: string, id: string): (Found & { own: boolean }) | undefined {
+  const own = ownParts.find((p) => p.id === id);
+  const part = own ? partOfOwn(own) : familyById(family)?.parts.find((p) => p.id === id);
+  return part && { name: part.name, price: part.price, onHand: own?.onHand ?? 0, own: own !== undefined };
+}
+
+/** Parts that an axis has for itself. */
+function ownRows(project: Project, axis: Axis): CostRow[] {
+  return Object.entries(axis.parts).flatMap(([family, id]) => {
+    const part = SHARED.includes(family) ? undefined : partOf(project, family, id);
+    if (!part) return [];
+    const sides = countOf(axis, family);
+    // A price that the builder typed is that of a piece, whatever its length.
+    const metres = part.own ? undefined : metresOf(axis, family);
+    const count = metres === undefined ? lacking(sides, part.onHand) : sides * metres;
+    const by = metres === undefined ? 'piece' : 'metre';
+    return [{ axisId: axis.id, family, name: part.name, count, by, price: part.price }];
+  });
+}
+
+/** One controller of a kind for all its axes, as many supplies as the load needs. */
+function sharedRows(project: Project, reports: readonly AxisReport[]): CostRow[] {
+  const row = (axis: Axis, family: string, need: number): CostRow[] => {
+    const id = axis.parts[family];
+    const part = id === undefined ? undefined : partOf(project, family, id);
+    if (!part) return [];
+    const count = lacking(need, part.onHand);
+    return [{ axisId: axis.id, family, name: part.name, count, by: 'piece', price: part.price }];
+  };
+  const controllers = project.axes.filter(
+    (a, i, all) => all.findIndex((b) => b.parts.controller === a.parts.controller) === i,
   );
+  const supplies = suppliesOf(project.axes, reports).flatMap(({ axes, drawn }) => {
+    const power = axes[0]!.supply.power?.si;
+    return row(axes[0]!, 'supply', power ? Math.max(1, Math.ceil(drawn / power)) : 1);
+  });
+  return [...controllers.flatMap((axis) => row(axis, 'controller', 1)), ...supplies];
+}
+
+/**
+ * What the machine costs as far as its parts are picked; example prices, for comparing sums only.
+ * @param reports of the axes, in their order: how much they draw says how many supplies there are.
+ */
+export function costReport(project: Project, reports: readonly AxisReport[]): CostReport {
+  const { axes, brief } = project;
+  const parts = [...axes.flatMap((axis) => ownRows(project, axis)), ...sharedRows(project, reports)];
   const unpicked = axes.flatMap((axis) =>
     LINKS.filter((link) => !families.some((f) => f.link === link && axis.parts[f.id])).map((link) => ({
       axisId: axis.id,

@@ -3,6 +3,7 @@ import { put, startingBody } from '@/core/model';
 import { measured, rounded } from '../../axis';
 import type { MachineContext } from '../context';
 import { footprint, TO_PASS } from '../layout';
+import { suppliesOf } from '../supplies';
 import { at, level, machineCheck, offer } from './check';
 
 /**
@@ -80,8 +81,7 @@ const powerShort = machineCheck({
   judge: ({ project, reports }) => {
     const { power, spindle } = project.brief;
     if (!power) return undefined;
-    const drawn = (r: (typeof reports)[number]) => r.figures.find((f) => f.id === 'supply-power')?.value ?? 0;
-    const axes = reports.reduce((s, r) => s + drawn(r), 0);
+    const axes = suppliesOf(project.axes, reports).reduce((s, g) => s + g.drawn, 0);
     const cutting = spindle ? spindle.power.si / spindle.efficiency.si : 0;
     return atLeast({
       code: 'power-short',

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { familyById } from '@/core/catalogue';
+import { applyEdits, type Axis, guess, type Project, put } from '@/core/model';
+import { demoMachines } from '@/demo';
+import { machineReport } from '..';
+
+const kayak = demoMachines()[0]!;
+const first = (family: string) => familyById(family)!.parts[0]!;
+/** Every axis names the same part of a family. */
+const all = (
+  project: Project,
+  family: string,
+  change: (axis: Axis) => Partial<Axis> = () => ({}),
+): Project => ({
+  ...project,
+  axes: project.axes.map((a) => ({ ...a, parts: { [family]: first(family).id }, ...change(a) })),
+});
+const rows = (project: Project) => machineReport(project, { remedies: false }).cost.parts;
+
+describe('money counts pieces, metres and what is shared', () => {
+  it('one controller runs all axes, one supply feeds them while its power is enough', () => {
+    expect(rows(all(kayak, 'controller')).map((p) => p.count)).toEqual([1]);
+    const fed = (power: string) =>
+      all(kayak, 'supply', (a) => ({
+        supply: { ...a.supply, power: guess('power', power), others: guess('power', '0 W') },
+      }));
+    expect(rows(fed('5000 W')).map((p) => p.count)).toEqual([1]);
+    const drawn = machineReport(fed('5000 W'), { remedies: false }).axes.map(
+      (a) => a.figures.find((f) => f.id === 'supply-power')!.value,
+    );
+    const sum = drawn.reduce((s, w) => s + w, 0);
+    const [{ count } = { count: 0 }] = rows(fed(`${Math.ceil(sum / 2.5)} W`));
+    expect(count).toBe(3);
+  });
+  it('a screw is paid by its length, a rack by its pieces, on each side', () => {
+    const gantry = kayak.axes.findIndex((a) => a.drive.kind === 'screw' && a.role === 'gantry');
+    const named = (i: number, family: string) =>
+      rows(applyEdits(kayak, [put(`axes.${i}.parts`, { [family]: first(family).id })])).find(
+        (p) => p.family === family,
+      )!;
+    const screw = kayak.axes[gantry]!.drive;
+    expect(named(gantry, 'ball-screw')).toMatchObject({
+      by: 'metre',
+      count: screw.kind === 'screw' && screw.betweenBearings.si,
+    });
+    // 2540 mm of travel and two teeth of 5 mm beyond at each end: three pieces of a metre, on two sides.
+    expect(named(0, 'rack')).toMatchObject({ by: 'metre', count: expect.closeTo(6, 9) });
+  });
+  it('a loop of belt is twice the distance and once round a wheel, two sides of it twice', () => {
+    const gate = demoMachines().find((m) => m.axes.some((a) => a.drive.kind === 'belt'))!;
+    const i = gate.axes.findIndex((a) => a.drive.kind === 'belt');
+    const { drive } = gate.axes[i]!;
+    if (drive.kind !== 'belt') throw new Error('a demo has a belt');
+    const named = applyEdits(gate, [
+      put(`axes.${i}.parts`, { belt: first('belt').id }),
+      put(`axes.${i}.drive.arrangement`, 'loop'),
+    ]);
+    const sides = drive.sets === 2 || drive.crossShaft ? 2 : 1;
+    const once = 2 * drive.centreDistance.si + drive.teeth.si * drive.pitch.si;
+    expect(rows(named).find((p) => p.family === 'belt')!.count).toBeCloseTo(sides * once, 9);
+  });
+  it('what else hangs on one supply is drawn once', () => {
+    const loaded = (watt: string): Project => ({
+      ...kayak,
+      brief: { ...kayak.brief, power: guess('power', '99 W') },
+      axes: kayak.axes.map((a) => ({
+        ...a,
+        supply: { ...kayak.axes[0]!.supply, others: guess('power', watt) },
+      })),
+    });
+    const need = (watt: string) =>
+      machineReport(loaded(watt), { remedies: false }).findings.find((f) => f.code === 'power-short')!.limit;
+    expect(need('60 W') - need('0 W')).toBeCloseTo(60, 6);
+  });
+});

@@ -1,0 +1,28 @@
+import type { Axis } from '@/core/model';
+import type { AxisReport } from '../axis';
+
+/** Axes that hang on one kind of supply, and what it must give for all of them. */
+export interface SupplyGroup {
+  readonly axes: readonly Axis[];
+  /** W; what else hangs on it counts once. */
+  readonly drawn: number;
+}
+
+/** Supplies of one part are one, and so are such as read alike: nobody types another one's figures for it. */
+const readsAs = ({ parts, supply: { voltage, power, others } }: Axis) =>
+  parts.supply ? `part ${parts.supply}` : [voltage.si, power?.si ?? '', others.si].join(' ');
+
+/** The supplies of a machine, each once. @param reports of the axes, in their order. */
+export function suppliesOf(axes: readonly Axis[], reports: readonly AxisReport[]): SupplyGroup[] {
+  const groups = new Map<string, { axes: Axis[]; motors: number; others: number }>();
+  axes.forEach((axis, i) => {
+    const drawn = reports[i]?.figures.find((f) => f.id === 'supply-power')?.value ?? 0;
+    const others = axis.supply.others.si;
+    const group = groups.get(readsAs(axis)) ?? { axes: [], motors: 0, others: 0 };
+    groups.set(readsAs(axis), group);
+    group.axes.push(axis);
+    group.motors += drawn - others;
+    group.others = Math.max(group.others, others);
+  });
+  return [...groups.values()].map((g) => ({ axes: g.axes, drawn: g.motors + g.others }));
+}
