@@ -7,7 +7,10 @@ const mm = (thread: string, nominal: number) =>
 describe('screws of the catalogue', () => {
   // ISO 2904, table of basic dimensions: minor diameter d3 of the external thread.
   it.each([
+    [8, 5.5],
+    [10, 7.5],
     [12, 8.5],
+    [14, 10.5],
     [16, 11.5],
     [20, 15.5],
     [24, 18.5],

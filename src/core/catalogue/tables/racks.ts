@@ -5,16 +5,16 @@ export const racks = table(
   'drive',
   `
 id                | name                                          | price | module  | helixAngle | faceWidth | pitchError | yieldStrength | basis
-rack-1s-milled    | Rack module 1, spur, milled                   | 23    | 1 mm    | 0°         | 10 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-1s-milled    | Rack module 1, spur, milled                   | 23    | 1 mm    | 0°         | 15 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
 rack-1.25s-milled | Rack module 1.25, spur, milled                | 25    | 1.25 mm | 0°         | 12 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-1.5s-milled  | Rack module 1.5, spur, milled                 | 28    | 1.5 mm  | 0°         | 15 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-1.5s-ground  | Rack module 1.5, spur, hardened and ground    | 93    | 1.5 mm  | 0°         | 15 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-1.5h-milled  | Rack module 1.5, helical, milled              | 28    | 1.5 mm  | 19.5283°   | 15 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-1.5h-ground  | Rack module 1.5, helical, hardened and ground | 93    | 1.5 mm  | 19.5283°   | 15 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-2s-milled    | Rack module 2, spur, milled                   | 32    | 2 mm    | 0°         | 20 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-2s-ground    | Rack module 2, spur, hardened and ground      | 105   | 2 mm    | 0°         | 20 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-2h-milled    | Rack module 2, helical, milled                | 32    | 2 mm    | 19.5283°   | 20 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
-rack-2h-ground    | Rack module 2, helical, hardened and ground   | 105   | 2 mm    | 19.5283°   | 20 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-1.5s-milled  | Rack module 1.5, spur, milled                 | 28    | 1.5 mm  | 0°         | 17 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-1.5s-ground  | Rack module 1.5, spur, hardened and ground    | 93    | 1.5 mm  | 0°         | 17 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-1.5h-milled  | Rack module 1.5, helical, milled              | 28    | 1.5 mm  | 19.5283°   | 17 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-1.5h-ground  | Rack module 1.5, helical, hardened and ground | 93    | 1.5 mm  | 19.5283°   | 17 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-2s-milled    | Rack module 2, spur, milled                   | 32    | 2 mm    | 0°         | 24 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-2s-ground    | Rack module 2, spur, hardened and ground      | 105   | 2 mm    | 0°         | 24 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-2h-milled    | Rack module 2, helical, milled                | 32    | 2 mm    | 19.5283°   | 24 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
+rack-2h-ground    | Rack module 2, helical, hardened and ground   | 105   | 2 mm    | 19.5283°   | 24 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
 rack-2.5s-milled  | Rack module 2.5, spur, milled                 | 37    | 2.5 mm  | 0°         | 25 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
 rack-2.5s-ground  | Rack module 2.5, spur, hardened and ground    | 118   | 2.5 mm  | 0°         | 25 mm     | 0.035 mm   | 650 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory
 rack-3s-milled    | Rack module 3, spur, milled                   | 41    | 3 mm    | 0°         | 29 mm     | 0.1 mm     | 350 MPa       | ISO 53 and ISO 54 for the teeth; steel and accuracy typical, from memory

@@ -60,11 +60,11 @@ export const slidingLeadError = defineFormula({
   title: 'Lead error of a sliding screw over the travel',
   symbols: { travel: { kind: 'length', tex: 's', meaning: 'travel' } },
   result: { kind: 'length', tex: 'e', meaning: 'lead error to expect' },
-  tex: '0.08\\,\\tfrac{\\text{mm}}{\\text{m}}\\cdot <travel>',
+  tex: '0.2\\,\\text{mm}\\cdot\\frac{<travel>}{300\\,\\text{mm}}',
   citation: {
-    basis: 'practice',
-    text: 'Trapezoidal and Acme screws about 0.08 mm a metre, 0.001 in a foot: common practice, no source',
+    basis: 'memory',
+    text: 'Rolled trapezoidal and Acme screws are out by 0.1 to 0.3 mm over 300 mm; the middle of it',
   },
-  range: 'Rolled screws; most of it is taken out by setting the steps per unit.',
-  evaluate: ({ travel }) => 0.08e-3 * travel,
+  range: 'Rolled screws; most of it is even and is taken out by setting the steps per unit.',
+  evaluate: ({ travel }) => (0.2e-3 * travel) / 0.3,
 });

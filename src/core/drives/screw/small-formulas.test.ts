@@ -100,8 +100,11 @@ describe('losses, masses and heat of a screw', () => {
       expect(pressed(3000)).toBe(0);
     },
   );
-  it('trapezoid screws are off by 0.08 mm in a metre, 0.001 in a foot (common practice, no source)', () => {
-    expect(screw.slidingLeadError.evaluate({ travel: q('length', 1) })).toBeCloseTo(0.08e-3, 12);
-    expect(0.0254e-3 / 0.3048).toBeCloseTo(0.083e-3, 6);
+  it('rolled trapezoid screws are off by 0.1 to 0.3 mm over 300 mm (from memory), in proportion', () => {
+    const off = (mm: number) => screw.slidingLeadError.evaluate({ travel: q('length', mm / 1e3) }) * 1e3;
+    expect(off(300)).toBeGreaterThanOrEqual(0.1);
+    expect(off(300)).toBeLessThanOrEqual(0.3);
+    expect(off(300)).toBeCloseTo(0.2, 12);
+    expect(off(900) / off(300)).toBeCloseTo(3, 12);
   });
 });

@@ -44,7 +44,8 @@ const wheel = {
   bearingDrag: m('torque', '0.03 N·m'),
   shaftLoadLimit: null,
   runout: m('length', '0.03 mm'),
-  temperatureRise: m('temperatureRise', '10 K'),
+  // A rack or chain lies on the frame and in its air: what counts is how much warmer it gets than the frame.
+  temperatureRise: m('temperatureRise', '2 K'),
 };
 
 const rack: Omit<RackDrive, 'sets' | 'worstShare'> = {
