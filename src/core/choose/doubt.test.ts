@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { analyse } from '@/core/machine';
-import { halfWidth, setAt } from '@/core/model';
+import { guess, halfWidth, setAt } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
 import { demoAxis } from '@test/helpers/demo';
 import { axisDoubt } from '.';
@@ -30,6 +30,30 @@ describe('doubt of the ladder', () => {
         .causes.map((c) => c.path)
         .slice(0, 2),
     ).toEqual(['drive.rootDiameter', 'drive.betweenBearings']);
+  });
+
+  it('a measured curve carries the doubt of its points into the torque rungs', () => {
+    const curve = (basis: 'measured' | 'estimate') => ({
+      voltage: guess('voltage', '48 V'),
+      points: [
+        [0, 1.5],
+        [600, 1],
+        [1800, 0.2],
+      ].map(([n, t]) => ({
+        speed: guess('angularSpeed', `${n} rpm`),
+        torque: { ...guess('torque', `${t} N·m`), basis },
+      })),
+    });
+    const half = (basis: 'measured' | 'estimate') => {
+      const axis = setAt(bed, 'motor.curve', curve(basis));
+      const cause = axisDoubt(axis)
+        .rungs.find((r) => r.id === 'torque-rapid')!
+        .causes.find((c) => c.path === 'motor.curve');
+      return cause?.halfWidth ?? 0;
+    };
+    // One per cent against twenty-five: to first order in proportion.
+    expect(half('measured')).toBeGreaterThan(0);
+    expect(half('estimate') / half('measured')).toBeGreaterThan(15);
   });
 
   it.each(['torque-rapid', 'whip'] as const)(

@@ -31,6 +31,20 @@ function inputPaths(axis: Axis): string[] {
   ];
 }
 
+/** A measured torque curve moved as a whole, by what its least certain point may be off. */
+function curveMoved(axis: Axis): readonly [up: Axis, down: Axis] | undefined {
+  if (axis.motor.kind !== 'stepper' || !axis.motor.curve) return undefined;
+  const { points } = axis.motor.curve;
+  const off = Math.max(...points.map(({ torque }) => (torque.si > 0 ? halfWidth(torque) / torque.si : 0)));
+  if (!(off > 0)) return undefined;
+  const by = (factor: number) =>
+    points.reduce(
+      (a, { torque }, i) => setAt(a, `motor.curve.points.${i}.torque.si`, torque.si * factor),
+      axis,
+    );
+  return [by(1 + off), by(Math.max(0.01, 1 - off))];
+}
+
 /** What the builder wishes is no measurement, and the usable share is an allowance: neither carries doubt. */
 const isWish = (path: string) =>
   path === 'motor.usableShare' ||
@@ -47,6 +61,12 @@ export function axisDoubt(axis: Axis): AxisDoubt {
   const causes = new Map<RungId, { path: string; halfWidth: number }[]>(
     [...now.keys()].map((id) => [id, []]),
   );
+  const note = (path: string, up: typeof now, down: typeof now) => {
+    for (const id of now.keys()) {
+      const share = Math.abs(up.get(id)!.limit - down.get(id)!.limit) / 2;
+      if (share > 1e-12 && Number.isFinite(share)) causes.get(id)!.push({ path, halfWidth: share });
+    }
+  };
   for (const path of inputPaths(axis)) {
     const measure = getAt(axis, path);
     if (!isMeasure(measure) || isWish(path)) continue;
@@ -58,11 +78,10 @@ export function axisDoubt(axis: Axis): AxisDoubt {
       setAt(axis, `${path}.si`, Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max))),
     );
     const down = limits(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
-    for (const id of now.keys()) {
-      const share = Math.abs(up.get(id)!.limit - down.get(id)!.limit) / 2;
-      if (share > 1e-12 && Number.isFinite(share)) causes.get(id)!.push({ path, halfWidth: share });
-    }
+    note(path, up, down);
   }
+  const curve = curveMoved(axis);
+  if (curve) note('motor.curve', limits(curve[0]), limits(curve[1]));
   const rungs = [...now.keys()].map((id): RungDoubt => {
     const list = causes.get(id)!.sort((a, b) => b.halfWidth - a.halfWidth);
     return { id, halfWidth: Math.sqrt(list.reduce((sum, c) => sum + c.halfWidth ** 2, 0)), causes: list };

@@ -5,6 +5,8 @@ import {
   accelerationLimit,
   axisForce,
   backDrivingTorque,
+  creditedForce,
+  creditedTorque,
   gravityForce,
   inertiaRatio,
   motorTorque,
@@ -289,6 +291,14 @@ describe('torque at the motor', () => {
   });
   it('5 mm lead at 3000 rpm is 15 m/min (common practice, no source)', () => {
     expect(base.k * 3000 * 2 * Math.PI).toBeCloseTo(15, 9);
+  });
+  it('drag that was guessed holds by half, what was measured in full (common practice, no source)', () => {
+    const held = (credit: number) => [
+      creditedForce.evaluate({ drag: q('force', 40), credit: q('ratio', credit) }),
+      creditedTorque.evaluate({ drag: q('torque', 0.03), credit: q('ratio', credit) }),
+    ];
+    expect(held(1)).toEqual([40, 0.03]);
+    expect(held(0.5)).toEqual([20, 0.015]);
   });
   it('a weight turns a free ball screw and leaves a self-locking one alone', () => {
     const drop = (backEfficiency: number, drag: number) =>

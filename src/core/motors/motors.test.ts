@@ -15,6 +15,8 @@ const withCurve = (points: [number, number][], voltage = 48): Axis => ({
   motor: {
     ...base.motor,
     kind: 'stepper',
+    // Enough that the current that is set (its rated one in crest, 0.71 of the holding torque) caps nothing.
+    holdingTorque: guess('torque', '3 N·m'),
     curve: {
       voltage: guess('voltage', `${voltage} V`),
       points: points.map(([n, t]) => ({
@@ -44,6 +46,23 @@ describe('a torque curve by points', () => {
       [1201, 0],
     ] as const)
       expect(motor.pullOut(rpm(n))).toBeCloseTo(t, 9);
+  });
+  it('ends where the current that is set ends: K times crest (Acarnley, Stepping Motors)', () => {
+    const axis = withCurve([
+      [0, 2],
+      [600, 1],
+      [1200, 0.4],
+    ]);
+    const at = (current: number, n: number) =>
+      resolveMotor(withSi(axis, { 'driver.setCurrent': current }), silentWorksheet).pullOut(rpm(n));
+    // 3 N·m at 2.8 A with both phases on: 0.7576 N·m for each ampere of crest.
+    const K = 3 / (Math.SQRT2 * 2.8);
+    expect(at(1, 0)).toBeCloseTo(K, 9);
+    expect(at(1, 600)).toBeCloseTo(K, 9);
+    expect(at(1, 1200)).toBeCloseTo(0.4, 9);
+    // The place where the measured line passes the cap is kept: 1.4 N·m lie at 360 rpm.
+    expect(at(1.4 / K, 360)).toBeCloseTo(1.4, 9);
+    expect(at(1.4 / K, 480)).toBeCloseTo(1.2, 9);
   });
   it('speed for a torque is where the curve falls through it (searched by small steps)', () => {
     fc.assert(

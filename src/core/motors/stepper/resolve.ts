@@ -119,10 +119,29 @@ function concernsOf(
   return found;
 }
 
-/** The curve that was typed or imported, shrunk where the supply is lower than the curve's. */
+/**
+ * A curve below a torque that it cannot pass: no current that is set gives more. Where a stretch passes it, a
+ * point is put in.
+ */
+export function cappedAt({ speeds, torques }: Envelope, most: number): Envelope {
+  const points = speeds.flatMap((speed, i) => {
+    const torque = torques[i]!;
+    const [before, from] = [torques[i - 1], speeds[i - 1]];
+    const here = [speed, Math.min(torque, most)] as const;
+    if (before === undefined || from === undefined || before > most === torque > most) return [here];
+    return [[from + ((before - most) / (before - torque)) * (speed - from), most] as const, here];
+  });
+  return { speeds: points.map(([speed]) => speed), torques: points.map(([, torque]) => torque) };
+}
+
+/**
+ * The curve that was typed or imported: shrunk where the supply is lower than the curve's, and below what the
+ * current that is set can give.
+ */
 function typedCurve(
   { points, voltage }: NonNullable<Stepper['curve']>,
   supply: Axis['supply'],
+  most: number,
   sheet: Worksheet,
 ): Envelope {
   const scale = sheet.apply(
@@ -131,7 +150,8 @@ function typedCurve(
     'motor.curveScale',
     { supply: 'supply.voltage', curve: 'motor.curve.voltage' },
   );
-  return { speeds: points.map((p) => p.speed.si * scale), torques: points.map((p) => p.torque.si) };
+  const curve = { speeds: points.map((p) => p.speed.si * scale), torques: points.map((p) => p.torque.si) };
+  return cappedAt(curve, most);
 }
 
 /** The electric side of a stepper with its driver and supply, and where each figure comes from. */
@@ -213,7 +233,7 @@ export function resolveStepper(
   const electric: Electric = { K, crest, voltage: supply.voltage.si, resistance, inductance, teeth };
   const share = motor.usableShare.si;
   const torques = motor.curve
-    ? onEnvelope(typedCurve(motor.curve, supply, sheet), share, 'motor.curve')
+    ? onEnvelope(typedCurve(motor.curve, supply, K * crest, sheet), share, 'motor.curve')
     : byData(electric, electricSources(crestSource), share);
   return {
     rotorInertia: motor.rotorInertia.si,
