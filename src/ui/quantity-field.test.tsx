@@ -51,6 +51,30 @@ const inch: QuantityValue = { typed: '100 in', si: 2.54, basis: 'measured' };
 const input = () => screen.getByLabelText('Travel');
 
 describe('a quantity field', () => {
+  it('tries a refused text again when it is entered: what stood in the way may be gone', async () => {
+    let open = false;
+    const onText = (typed: string) => (open ? { typed } : { error: 'The screw is too short.' });
+    render(
+      <QuantityField
+        label="Travel"
+        kind="length"
+        value={inch}
+        system="metric"
+        onText={onText}
+        onBasis={() => undefined}
+      />,
+    );
+    await userEvent.clear(input());
+    await userEvent.type(input(), '3 m');
+    await userEvent.tab();
+    expect(screen.getByRole('alert')).toHaveTextContent('The screw is too short.');
+    await userEvent.click(input());
+    expect(screen.getByRole('alert')).toBeInTheDocument();
+    await userEvent.tab();
+    open = true;
+    await userEvent.click(input());
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
   it('shows what was typed and the other system beside it', () => {
     render(<Harness start={inch} />);
     expect(input()).toHaveValue('100 in');

@@ -98,7 +98,7 @@ const named: Readonly<Record<string, string>> = {
 /** What is said where figures came to no number. @param codes of what did not. */
 export const noNumberText = (codes: readonly string[]): string =>
   `Comes to no number: ${codes.map((c) => named[c] ?? c).join(', ')}. That is a fault of ours, and nothing ` +
-  'is claimed of this axis until it is gone: take back the last change, or export the machine and report it.';
+  'is claimed here until it is gone: take back the last change, or export the machine and report it.';
 
 /** Names of the links of the stiffness and of the lost motion. */
 export const budgetName: Record<string, string> = {

@@ -14,10 +14,13 @@ interface Shelf {
 const set = (path: string, value: number): Edit => ({ path, value: value as Plain });
 const offer = (code: string, edits: readonly Edit[], params = {}) => ({ code, params, edits });
 
+const bearing = (s: Shelf) =>
+  atLeast({ code: 'bears', path: 'bears', kind: 'mass', have: s.bears, need: s.load });
+
 const bears = defineCheck({
   code: 'bears',
   scope: 'axis',
-  judge: (s: Shelf) => atLeast({ code: 'bears', path: 'bears', kind: 'mass', have: s.bears, need: s.load }),
+  judge: bearing,
   candidates: (shelf: Shelf) => [
     offer('thicker', [set('bears', shelf.load * 2)]),
     offer('much-thicker', [set('bears', shelf.load * 4)]),
@@ -118,8 +121,19 @@ describe('the engine that finds and tries', () => {
     expect(offered(9.99, 10.01)).toBe(1);
     // Still giving out: five hundredths are no help, a fifth is.
     expect([offered(5, 5.25), offered(5, 6)]).toEqual([0, 1]);
-    // A limit that is 0 before and after shows nothing, whatever its margin.
-    expect(offered(0, 0)).toBe(0);
+    // A figure that is 0 before and after shows nothing, however much its margin grows.
+    const hidden = defineCheck({
+      ...bears,
+      judge: (s: Shelf) => ({ ...bearing({ ...s, bears: 0 }), margin: s.bears / s.load - 1 }),
+      candidates: () => [offer('step', [set('bears', 8)])],
+    });
+    const checks = [hidden];
+    const subject = { bears: 5, load: 10, reach: 1 };
+    const outcomes = judge<Shelf, 'bears'>(checks, subject);
+    expect(outcomes[0]!.margin).toBe(-0.5);
+    expect(findingsOf<Shelf, 'bears'>({ ...benchOf(subject), checks, outcomes }, true)[0]!.remedies).toEqual(
+      [],
+    );
   });
   it('what else falls is named too', () => {
     const aside = (s: Shelf) => (s.bears > 30 ? ['lintel'] : []);

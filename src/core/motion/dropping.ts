@@ -1,38 +1,30 @@
 import { defineFormula } from '@/core/worksheet';
 
-export const creditedForce = defineFormula({
-  id: 'motion/credited-force',
-  title: 'Drag of the guides that may be counted on',
-  symbols: {
-    drag: { kind: 'force', tex: 'F', meaning: 'drag of guides, chain and hose' },
-    credit: {
-      kind: 'ratio',
-      tex: 'c',
-      meaning: '1 where it was measured or is published, 0.5 where guessed',
-    },
-  },
-  result: { kind: 'force', tex: 'F_d', meaning: 'drag that is counted on to hold the weight' },
+const credited = {
+  credit: { kind: 'ratio', tex: 'c', meaning: '1 where it was measured or is published, 0.5 where guessed' },
+} as const;
+/** What the two lines of drag that help to hold a weight have in common. */
+const halfOfAGuess = {
   tex: '<credit>\\cdot <drag>',
   citation: { basis: 'practice', text: 'Half of a guess: common practice, no source' },
   range: 'Where drag helps. Where it hinders it counts in full.',
+} as const;
+
+export const creditedForce = defineFormula({
+  ...halfOfAGuess,
+  id: 'motion/credited-force',
+  title: 'Drag of the guides that may be counted on',
+  symbols: { drag: { kind: 'force', tex: 'F', meaning: 'drag of guides, chain and hose' }, ...credited },
+  result: { kind: 'force', tex: 'F_d', meaning: 'drag that is counted on to hold the weight' },
   evaluate: ({ drag, credit }) => credit * drag,
 });
 
 export const creditedTorque = defineFormula({
+  ...halfOfAGuess,
   id: 'motion/credited-torque',
   title: 'Drag of the drive that may be counted on',
-  symbols: {
-    drag: { kind: 'torque', tex: 'T', meaning: 'drag torque of nut and bearings' },
-    credit: {
-      kind: 'ratio',
-      tex: 'c',
-      meaning: '1 where it was measured or is published, 0.5 where guessed',
-    },
-  },
+  symbols: { drag: { kind: 'torque', tex: 'T', meaning: 'drag torque of nut and bearings' }, ...credited },
   result: { kind: 'torque', tex: 'T_d', meaning: 'drag torque that is counted on to hold the weight' },
-  tex: '<credit>\\cdot <drag>',
-  citation: { basis: 'practice', text: 'Half of a guess: common practice, no source' },
-  range: 'Where drag helps. Where it hinders it counts in full.',
   evaluate: ({ drag, credit }) => credit * drag,
 });
 

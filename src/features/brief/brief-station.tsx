@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { briefWorking, type MachineReport } from '@/core/machine';
 import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { FindingList, TrialBar } from '@/features/findings';
+import { FindingList, NoNumber, TrialBar } from '@/features/findings';
 import { machineHref, SheetHead, useKnown, useMachine, useReport } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
@@ -95,6 +95,7 @@ function Said({ report }: { report: MachineReport }) {
     <div className={styles.right}>
       <h2>What the whole says</h2>
       <TrialBar />
+      <NoNumber codes={report.noNumber} />
       <FindingList findings={report.findings} calm="Every check of the whole machine holds." />
       <section className={styles.cautions} aria-labelledby="caution-title">
         <h2 id="caution-title">Caution</h2>

@@ -8,10 +8,11 @@ import type { UnitSystem } from '@/core/units';
 import { useMachine, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
+import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
-import { findingText, remedyEffect, remedyText, verdictWords } from '@/words';
+import { findingText, noNumberText, remedyEffect, remedyText, verdictWords } from '@/words';
 import styles from './findings.module.css';
 
 interface ListProps {
@@ -24,6 +25,10 @@ interface ListProps {
 }
 
 const keyOf = ({ code, about, axisId }: AnyFinding) => [code, about, axisId].join(' ');
+
+/** What came to no number, where anything did: said before all findings. @param codes of it. */
+export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
+  codes.length ? <Notice kind="error">{noNumberText(codes)}</Notice> : null;
 
 /** Findings of any scope, the worst open, each with what can be tried. */
 export function FindingList({ findings, calm, reach, onWorking }: ListProps) {

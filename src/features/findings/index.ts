@@ -1,1 +1,1 @@
-export { FindingList, matterOf, RemedyRow, TrialBar } from './finding-list';
+export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';

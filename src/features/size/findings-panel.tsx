@@ -2,12 +2,11 @@
 
 import type { AxisDoubt } from '@/core/choose';
 import { formatQuantity } from '@/core/units';
-import { FindingList, TrialBar } from '@/features/findings';
+import { FindingList, NoNumber, TrialBar } from '@/features/findings';
 import { useMachine } from '@/features/frame';
 import { Fold } from '@/ui/fold';
-import { Notice } from '@/ui/notice';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { effectText, labelOf, noNumberText, rungName } from '@/words';
+import { effectText, labelOf, rungName } from '@/words';
 import { useAxis } from './axis-context';
 import styles from './panels.module.css';
 
@@ -31,7 +30,7 @@ export function FindingsPanel({ onWorking, doubt }: { onWorking: (line: string) 
         {title}
       </h2>
       <TrialBar />
-      {noNumber.length > 0 && <Notice kind="error">{noNumberText(noNumber)}</Notice>}
+      <NoNumber codes={noNumber} />
       <FindingList
         findings={findings}
         calm={noNumber.length ? 'What is not named above holds.' : 'Every check of this axis holds.'}

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { Axis } from '@/core/model';
 import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, withSi } from '@test/helpers/demo';
+import { demoMachines } from '@/demo';
+import { machineReport } from '..';
 import { axisReport } from '.';
 
 /** Put together past the rules, as only a fault of ours could: its pitch diameter is 0. */
@@ -26,5 +28,14 @@ describe('what comes to no number', () => {
   });
   it('is nowhere in a sound axis', () => {
     expect(axisReport(demoAxis('bed')).noNumber).toEqual([]);
+  });
+});
+
+describe('of a machine', () => {
+  it('an axis without a number withholds the verdict of the whole', () => {
+    const kayak = demoMachines()[0]!;
+    const whole = machineReport({ ...kayak, axes: [impossible()], pins: [] }, { remedies: false });
+    expect(whole.verdict).toBe('not-known');
+    expect(machineReport(kayak, { remedies: false })).toMatchObject({ verdict: 'gives-out', noNumber: [] });
   });
 });

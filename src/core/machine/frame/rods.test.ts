@@ -41,7 +41,7 @@ describe('rods that are held at their ends give on every axis', () => {
     expect(flexOf(soft).softest.z.stiffness).toBeLessThan(0.047e6);
     expect(rodsOf(soft, 'z')).toBeGreaterThan(two * 0.999);
   });
-  it('twice as thick is a sixteenth, half as long an eighth', () => {
+  it('twice as thick give a sixteenth (I of a round, d⁴)', () => {
     const share = (size: string, length: string) => rodsOf(onRods(kayak!, 'gantry', size, length), 'z');
     expect(share('20 mm', '1600 mm') / share('40 mm', '1600 mm')).toBeCloseTo(16, 4);
   });

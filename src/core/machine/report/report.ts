@@ -30,13 +30,17 @@ import {
   machineOutcomes,
   nextStep,
   type NextStep,
+  noNumberOfWhole,
 } from '../whole';
 
 /** The answer for a whole machine. Plain data, SI units. */
 export interface MachineReport {
   readonly id: string;
   readonly name: string;
+  /** Not known while `noNumber`, here or of an axis, names anything. */
   readonly verdict: Verdict;
+  /** Checks of the whole that came to no number, by their code: a fault of ours. */
+  readonly noNumber: readonly string[];
   readonly axes: readonly AxisReport[];
   /** What the machine as a whole found; paths lead from its root. */
   readonly findings: readonly Finding<MachineCode>[];
@@ -61,11 +65,17 @@ export function reportOf(
   withRemedies = true,
 ): MachineReport {
   const { project, reports: axes, masses, cuts, cost, errors } = context;
-  const findings = machineFindings(context, machineOutcomes(context), withRemedies);
+  const outcomes = machineOutcomes(context);
+  const findings = machineFindings(context, outcomes, withRemedies);
+  const noNumber = noNumberOfWhole(outcomes);
+  const sound = noNumber.length === 0 && axes.every((r) => r.noNumber.length === 0);
   return {
     id: project.id,
     name: project.name,
-    verdict: worstVerdict([...axes.map((r) => r.verdict), ...findings.map((f) => f.verdict)]),
+    verdict: sound
+      ? worstVerdict([...axes.map((r) => r.verdict), ...findings.map((f) => f.verdict)])
+      : 'not-known',
+    noNumber,
     axes,
     findings,
     masses,

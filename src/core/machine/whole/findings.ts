@@ -1,5 +1,5 @@
 import { type Bench, type Finding, findingsOf, judge, wholeVerdict } from '@/core/checks';
-import { byWeight, type Verdict, worstVerdict } from '@/core/findings';
+import { byWeight, hasNumbers, type Verdict, worstVerdict } from '@/core/findings';
 import type { AxisCode } from '../axis';
 import { type MachineChecked, machineChecks, type MachineCode } from './checks';
 import { changedContext, type MachineContext } from './context';
@@ -34,9 +34,16 @@ export function machineFindings(
   return findingsOf(bench, withRemedies);
 }
 
+/** Checks of the whole that came to no number, by code: a fault of ours, and no verdict. */
+export const noNumberOfWhole = (outcomes: readonly MachineChecked[]): string[] => [
+  ...new Set(outcomes.filter((c) => !hasNumbers(c)).map((c) => c.code)),
+];
+
 /** The verdict of the whole by its own checks: holds while they have nothing to say. */
-export const verdictOfWhole = (outcomes: readonly MachineChecked[]): Verdict =>
-  outcomes.length ? worstVerdict(['holds', wholeVerdict(outcomes)]) : 'holds';
+export function verdictOfWhole(outcomes: readonly MachineChecked[]): Verdict {
+  if (noNumberOfWhole(outcomes).length) return 'not-known';
+  return outcomes.length ? worstVerdict(['holds', wholeVerdict(outcomes)]) : 'holds';
+}
 
 /** Any finding of a machine, of whatever scope. */
 export type AnyFinding = Finding<AxisCode> | Finding<MachineCode>;

@@ -9,7 +9,14 @@ export {
 } from './checks';
 export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
 export type { CostReport } from './cost';
-export { type AnyFinding, gathered, machineFindings, machineOutcomes, verdictOfWhole } from './findings';
+export {
+  type AnyFinding,
+  gathered,
+  machineFindings,
+  machineOutcomes,
+  noNumberOfWhole,
+  verdictOfWhole,
+} from './findings';
 export { type ArrangementOutlook, footprint, outlooks } from './layout';
 export { nextStep, type NextStep } from './next-step';
 export { type Scene, type SceneBox, sceneOf } from './scene';

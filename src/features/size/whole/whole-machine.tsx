@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { worstVerdict } from '@/core/findings';
 import { type MachineReport, type WayId, ways } from '@/core/machine';
 import { formatNumber, formatQuantity } from '@/core/units';
-import { FindingList, TrialBar } from '@/features/findings';
+import { FindingList, NoNumber, TrialBar } from '@/features/findings';
 import { SheetHead, useFlex, useFrameTrials, useMachine, useReport, WHOLE } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
@@ -35,7 +35,9 @@ export function WholeMachine() {
   const trials = useFrameTrials();
   const report = useReport(trials.busy ? null : trials.output);
   const verdicts = report.axes.map((a) => a.verdict);
-  const whole = worstVerdict(['holds', ...report.findings.map((f) => f.verdict)]);
+  const whole = report.noNumber.length
+    ? 'not-known'
+    : worstVerdict(['holds', ...report.findings.map((f) => f.verdict)]);
   return (
     <div className={styles.whole}>
       <div className={styles.headBox}>
@@ -48,6 +50,7 @@ export function WholeMachine() {
       <div className={styles.right}>
         <TrialBar />
         <h2>What the whole says</h2>
+        <NoNumber codes={report.noNumber} />
         <FindingList findings={report.findings} calm="Every check of the whole machine holds." />
         {solved && <Improvements trials={trials} way={way} flex={solved} />}
       </div>

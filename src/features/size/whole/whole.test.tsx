@@ -18,6 +18,22 @@ const [kayak, gate, scenery] = demoMachines();
 const report = machineReport(kayak!, { flex: true });
 const flex = report.flex!;
 
+describe('a corner that nobody has measured', () => {
+  it('takes a usual value as an estimate with its doubt, and offers none where one is given', async () => {
+    const bare = applyEdits(gate!, [{ path: 'structure.corner', value: null }]);
+    const session = await openSession(bare as never);
+    renderOn(session, <StructurePanel />);
+    await userEvent.click(screen.getByRole('button', { name: /^Columns/ }));
+    await userEvent.selectOptions(screen.getByLabelText('Corner, usually'), 'bolted plate');
+    expect(session.project!.structure!.corner).toMatchObject({
+      basis: 'estimate',
+      spread: { by: 'relative' },
+      si: expect.closeTo(130e3, -4),
+    });
+    expect(screen.queryByLabelText('Corner, usually')).toBeNull();
+  });
+});
+
 describe('the gantry drawn', () => {
   it('says where the tool stands and how far it moves, by a round factor; a drag moves it', () => {
     const onIndex = vi.fn();
