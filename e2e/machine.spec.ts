@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { field, openShelf, openWhole, setSlider, stored } from './pages';
+import { field, openShelf, openWhole, setSlider, showWhole, stored } from './pages';
 
 test(
   'the first page says in one look: drawing, verdicts, three findings with remedies, masses, ' +
@@ -134,7 +134,8 @@ test('a machine without a structure says so, begins one, and stands', async ({ p
 test('the picture is made of the same data: it turns, stands square on, and its axes move', async ({
   page,
 }) => {
-  await openWhole(page, 'fernhollow');
+  await openShelf(page);
+  await showWhole(page, 'fernhollow');
   await page.getByRole('button', { name: 'Picture' }).click();
   await expect(page.locator('canvas')).toBeVisible();
   await setSlider(page.getByRole('slider', { name: /Cross axis|Gantry axis|Y / }).first(), 0);

@@ -27,13 +27,19 @@ export async function importScrews(page: Page): Promise<void> {
   await expect(page.getByRole('link', { name: screwName, exact: true })).toBeVisible();
 }
 
-/** Opens the bench of an axis of the machine of screws. */
-export async function openBench(page: Page, axis: 'bed' | 'gantry' | 'plunge' = 'bed'): Promise<void> {
-  await openShelf(page);
-  // A visit may have brought it in before.
-  if (!(await page.getByRole('link', { name: screwName, exact: true }).isVisible())) await importScrews(page);
+type ScrewAxis = 'bed' | 'gantry' | 'plunge';
+
+/** Shows the bench of an axis of the machine of screws, which is in the list. */
+export async function showBench(page: Page, axis: ScrewAxis = 'bed'): Promise<void> {
   await page.goto(`/size?m=screws&a=${axis}`);
   await expect(page.getByTestId('findings')).toBeVisible();
+}
+
+/** Brings the machine of screws into a fresh browser, and opens the bench of one of its axes. */
+export async function openBench(page: Page, axis?: ScrewAxis): Promise<void> {
+  await openShelf(page);
+  await importScrews(page);
+  await showBench(page, axis);
 }
 
 export const field = (page: Page, label: string): Locator => page.getByLabel(label, { exact: true });
@@ -52,11 +58,16 @@ export const rung = (page: Page, name: string): Locator =>
 /** Waits until the last edit is stored. */
 export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')).toBeVisible();
 
-/** Opens a demo machine as a whole, its frame solved. */
-export async function openWhole(page: Page, machine = 'tern-creek'): Promise<void> {
-  await openShelf(page);
+/** Shows a demo machine as a whole, its frame solved. */
+export async function showWhole(page: Page, machine = 'tern-creek'): Promise<void> {
   await page.goto(`/size?m=${machine}&a=~whole`);
   await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
+}
+
+/** Brings the demo machines into a fresh browser, and opens one as a whole. */
+export async function openWhole(page: Page): Promise<void> {
+  await openShelf(page);
+  await showWhole(page);
 }
 
 /** Moves a slider by its keys: Home, then so many steps. */
