@@ -12,152 +12,175 @@ const violations = async (page: Page): Promise<string[]> => {
   return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 };
 
-const views: [string, (page: Page) => Promise<void>][] = [
-  ['machines', openShelf],
-  [
-    'machine',
-    async (page) => {
-      await page.goto('/machine?m=tern-creek');
-      await page.getByText('What matters most').waitFor();
-    },
+type Look = readonly [view: string, show: (page: Page) => Promise<void>];
+
+/** Goes to another tab of the sheet. */
+async function tab(page: Page, name: RegExp): Promise<void> {
+  const link = page.getByRole('link', { name }).first();
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
+}
+
+/** The views that one visit leads through: each is shown out of the one before it. */
+const visits: Readonly<Record<string, readonly Look[]>> = {
+  machines: [['the list', openShelf]],
+  machine: [
+    [
+      'first page',
+      async (page) => {
+        await page.goto('/machine?m=tern-creek');
+        await page.getByText('What matters most').waitFor();
+      },
+    ],
   ],
-  ['bench, bed', (page) => showBench(page, 'bed')],
-  [
-    'bench, gantry with an open link',
-    async (page) => {
-      await showBench(page, 'gantry');
-      await openLink(page, /^Screw/);
-    },
+  bench: [
+    ['bed', (page) => showBench(page, 'bed')],
+    ['a refused text', (page) => page.getByLabel('Travel', { exact: true }).fill('nonsense')],
+    [
+      'working',
+      async (page) => {
+        await rung(page, 'Torque at rapid').click();
+        await page.locator('.katex').first().waitFor();
+      },
+    ],
+    [
+      'keys',
+      async (page) => {
+        await page.keyboard.press('Escape');
+        await page.getByRole('heading', { level: 1 }).click();
+        await page.keyboard.press('?');
+        await page.getByRole('dialog').waitFor();
+      },
+    ],
   ],
-  [
-    'bench, plunge with masses',
-    async (page) => {
-      await showBench(page, 'plunge');
-      await page.getByRole('button', { name: /Moving mass/ }).click();
-    },
+  'other axes': [
+    [
+      'gantry with an open link',
+      async (page) => {
+        await showBench(page, 'gantry');
+        await openLink(page, /^Screw/);
+      },
+    ],
+    [
+      'plunge with masses',
+      async (page) => {
+        await tab(page, /^Plunge/);
+        await page.getByRole('button', { name: /Moving mass/ }).click();
+      },
+    ],
   ],
-  [
-    'bench with a refused text',
-    async (page) => {
-      await showBench(page);
-      await page.getByLabel('Travel', { exact: true }).fill('nonsense');
-    },
+  brief: [
+    [
+      'job',
+      async (page) => {
+        await page.goto('/brief?m=wayside');
+        await page.getByRole('radio', { name: /^Moving table/ }).waitFor();
+      },
+    ],
+    ['cuts', (page) => tab(page, /^Cuts/)],
+    [
+      'masses',
+      async (page) => {
+        await tab(page, /^Masses/);
+        await page.getByText('Truck with eight wheels').first().click();
+      },
+    ],
   ],
-  [
-    'working',
-    async (page) => {
-      await showBench(page);
-      await rung(page, 'Torque at rapid').click();
-      await page.locator('.katex').first().waitFor();
-    },
+  cuts: [
+    [
+      'a milling cut',
+      async (page) => {
+        await page.goto('/brief?m=tern-creek&a=cuts');
+        await page.getByRole('img', { name: /^Forces over one turn/ }).waitFor();
+      },
+    ],
   ],
-  [
-    'brief',
-    async (page) => {
-      await page.goto('/brief?m=tern-creek');
-      await page.getByRole('radio', { name: /^Moving table/ }).waitFor();
-    },
+  'whole machine': [
+    [
+      'frame',
+      async (page) => {
+        await showWhole(page);
+        await page.getByRole('button', { name: /^Try: Closed steel tube/ }).waitFor();
+      },
+    ],
+    [
+      'accuracy',
+      async (page) => {
+        await page.getByRole('button', { name: 'Accuracy', exact: true }).click();
+        await page.getByText('Flex under cut').first().waitFor();
+      },
+    ],
+    [
+      'picture',
+      async (page) => {
+        await page.getByRole('button', { name: 'Picture' }).click();
+        await page.getByRole('slider', { name: /Gantry axis/ }).waitFor();
+      },
+    ],
   ],
-  [
-    'cuts',
-    async (page) => {
-      await page.goto('/brief?m=tern-creek&a=cuts');
-      await page.getByRole('img', { name: /^Forces over one turn/ }).waitFor();
-    },
+  handbook: [
+    [
+      // One chapter of it: every entry is made alike.
+      'a chapter',
+      async (page) => {
+        await page.goto('/handbook');
+        await page.getByRole('searchbox').fill('belt');
+        await expect(page.getByRole('link', { name: /^Play of a mesh/ })).toHaveCount(0);
+      },
+    ],
+    [
+      'a formula',
+      async (page) => {
+        await page.goto('/handbook/belt/loop-length');
+        await page.locator('.katex').first().waitFor();
+      },
+    ],
   ],
-  [
-    'masses',
-    async (page) => {
-      await page.goto('/brief?m=wayside&a=masses');
-      await page.getByText('Truck with eight wheels').first().click();
-    },
+  exchange: [
+    [
+      'parts for a motor',
+      async (page) => {
+        await showBench(page);
+        await openLink(page, /^Stepper/);
+        await page.getByRole('button', { name: /^Exchange/ }).click();
+        await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
+        await page.getByText('with it').waitFor();
+      },
+    ],
   ],
-  [
-    'whole machine',
-    async (page) => {
-      await showWhole(page);
-      await page.getByRole('button', { name: /^Try: Closed steel tube/ }).waitFor();
-    },
+  guide: [
+    [
+      'with loads',
+      async (page) => {
+        await page.goto('/size?m=fernhollow&a=cross');
+        await openLink(page, /^Guide/);
+      },
+    ],
   ],
-  [
-    'whole machine, accuracy',
-    async (page) => {
-      await showWhole(page, 'wayside');
-      await page.getByRole('button', { name: 'Accuracy', exact: true }).click();
-      await page.getByText('Flex under cut').first().waitFor();
-    },
+  'what is not there': [
+    [
+      'a station to come',
+      async (page) => {
+        await page.goto('/fit?m=tern-creek');
+        await page.getByText('Not built yet').waitFor();
+      },
+    ],
+    [
+      'no such page',
+      async (page) => {
+        await page.goto('/nowhere');
+        await page.getByText('No such page').first().waitFor();
+      },
+    ],
+    [
+      'no machine',
+      async (page) => {
+        await page.goto('/size?m=nobody');
+        await page.getByText('not in this browser').waitFor();
+      },
+    ],
   ],
-  [
-    'whole machine, picture',
-    async (page) => {
-      await showWhole(page);
-      await page.getByRole('button', { name: 'Picture' }).click();
-      await page.getByRole('slider', { name: /Gantry axis/ }).waitFor();
-    },
-  ],
-  [
-    // One chapter of it: axe takes a minute for all, and every entry is made alike.
-    'handbook',
-    async (page) => {
-      await page.goto('/handbook');
-      await page.getByRole('searchbox').fill('belt');
-      await expect(page.getByRole('link', { name: /^Play of a mesh/ })).toHaveCount(0);
-    },
-  ],
-  [
-    'a formula',
-    async (page) => {
-      await page.goto('/handbook/belt/loop-length');
-      await page.locator('.katex').first().waitFor();
-    },
-  ],
-  [
-    'exchange',
-    async (page) => {
-      await showBench(page);
-      await openLink(page, /^Stepper/);
-      await page.getByRole('button', { name: /^Exchange/ }).click();
-      await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
-      await page.getByText('with it').waitFor();
-    },
-  ],
-  [
-    'guide with loads',
-    async (page) => {
-      await page.goto('/size?m=fernhollow&a=cross');
-      await openLink(page, /^Guide/);
-    },
-  ],
-  [
-    'keys',
-    async (page) => {
-      await showBench(page);
-      await page.keyboard.press('?');
-      await page.getByRole('dialog').waitFor();
-    },
-  ],
-  [
-    'a station to come',
-    async (page) => {
-      await page.goto('/fit?m=tern-creek');
-      await page.getByText('Not built yet').waitFor();
-    },
-  ],
-  [
-    'no such page',
-    async (page) => {
-      await page.goto('/nowhere');
-      await page.getByText('No such page').first().waitFor();
-    },
-  ],
-  [
-    'no machine',
-    async (page) => {
-      await page.goto('/size?m=nobody');
-      await page.getByText('not in this browser').waitFor();
-    },
-  ],
-];
+};
 
 /**
  * On a phone by night, and on a desk by day. What a phone shows first is not what a window that shrank shows,
@@ -203,19 +226,21 @@ function listen(page: Page, own: string): string[] {
   return heard;
 }
 
-for (const [name, open] of views)
+for (const [visit, views] of Object.entries(visits))
   looking(
-    `${name}: axe finds nothing, nothing runs out of the screen or asks elsewhere`,
+    `${visit}: axe finds nothing, nothing runs out of the screen or asks elsewhere`,
     async ({ page, baseURL }) => {
       test.slow();
       const heard = listen(page, baseURL!);
       for (const { name: look, colorScheme, ...size } of looks) {
         await page.emulateMedia({ colorScheme });
         await page.setViewportSize(size);
-        await open(page);
-        expect(await violations(page), look).toEqual([]);
-        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-        expect(wide, look).toBeLessThanOrEqual(size.width);
+        for (const [view, show] of views) {
+          await show(page);
+          expect(await violations(page), `${view}, ${look}`).toEqual([]);
+          const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+          expect(wide, `${view}, ${look}`).toBeLessThanOrEqual(size.width);
+        }
       }
       await page.waitForLoadState('networkidle');
       expect(heard).toEqual([]);
