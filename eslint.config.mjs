@@ -25,7 +25,7 @@ const coreRooms = [
   'handbook',
 ];
 /** Steps of the machine's working out: a one-way street. */
-const machineSteps = ['demand', 'axis', 'loaded', 'frame', 'errors', 'whole', 'report'];
+const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
 /** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
 const stationFeatures = ['overview', 'brief', 'size', 'shelf', 'handbook', 'stations'];

@@ -136,8 +136,8 @@ test(
       ],
       [
         'newer.json',
-        good.replace('"version": 4', '"version": 7'),
-        /version: read “7”; wanted 4 or lower .*newer edition/,
+        good.replace('"version": 5', '"version": 7'),
+        /version: read “7”; wanted 5 or lower .*newer edition/,
       ],
       [
         'hand.json',
@@ -202,9 +202,10 @@ test('a machine deleted in another tab can be put back', async ({ context, page 
   await expect(other.getByRole('link', { name: screwName, exact: true })).toBeVisible();
 });
 
-test('a machine of one’s own starts with estimates', async ({ page }) => {
+test('a machine of one’s own starts with numbers that are ours, and says so', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Start a machine' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('New machine');
-  await expect(page.getByRole('button', { name: 'Basis of Travel: estimate' })).toBeVisible();
+  await page.getByRole('link', { name: 'Size' }).click();
+  await expect(page.getByRole('button', { name: 'Basis of Travel: ours' })).toBeVisible();
 });

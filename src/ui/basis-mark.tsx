@@ -6,16 +6,18 @@ import MenuItem from '@mui/material/MenuItem';
 import { memo, useState } from 'react';
 import styles from './basis-mark.module.css';
 
-export type BasisName = 'measured' | 'datasheet' | 'standard' | 'estimate';
+export type BasisName = 'measured' | 'datasheet' | 'standard' | 'estimate' | 'ours';
+/** What somebody may say of a number: that it is ours nobody says. */
 const order: readonly BasisName[] = ['measured', 'datasheet', 'standard', 'estimate'];
 const meaning: Record<BasisName, string> = {
   measured: 'measured, ± 1 %',
   datasheet: 'datasheet, ± 5 %',
   standard: 'standard, ± 2 %',
   estimate: 'estimate, ± 25 %',
+  ours: 'ours, until you say so: ± 25 %',
 };
 
-/** Where a number comes from: filled measured, half datasheet, square standard, hollow estimate. */
+/** Where a number comes from: measured filled, datasheet half, standard square, estimate hollow. */
 export function BasisShape({ basis }: { basis: BasisName }) {
   return (
     <svg
@@ -30,6 +32,7 @@ export function BasisShape({ basis }: { basis: BasisName }) {
     >
       {basis === 'measured' && <circle cx="6" cy="6" r="4.6" fill="currentColor" />}
       {basis === 'estimate' && <circle cx="6" cy="6" r="4.6" />}
+      {basis === 'ours' && <circle cx="6" cy="6" r="4.6" strokeDasharray="1.4 2.2" strokeWidth="1.8" />}
       {basis === 'datasheet' && (
         <>
           <circle cx="6" cy="6" r="4.6" />

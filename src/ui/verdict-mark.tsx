@@ -1,5 +1,5 @@
 import type { Verdict } from '@/core/findings';
-import { verdictWords } from '@/words';
+import { verdictText } from '@/words';
 
 export const verdictColour: Record<Verdict, string> = {
   holds: 'var(--rc-green)',
@@ -22,24 +22,32 @@ const shapes: Record<Verdict, React.ReactNode> = {
   ),
 };
 
+/** The colour of a verdict: nothing is green that nobody has said. */
+export const colourOf = (verdict: Verdict, guessed: boolean): string =>
+  verdictColour[guessed && verdict === 'holds' ? 'not-known' : verdict];
+
+interface MarkProps {
+  readonly verdict: Verdict;
+  /** It rests on numbers that nobody has said: drawn hollow. */
+  readonly guessed?: boolean;
+  readonly size?: number;
+  readonly labelled?: boolean;
+}
+
 /** The verdict as a shape; colour only repeats it. Give it a word beside it, or `labelled` for readers. */
-export function VerdictMark({
-  verdict,
-  size = 18,
-  labelled = false,
-}: {
-  verdict: Verdict;
-  size?: number;
-  labelled?: boolean;
-}) {
+export function VerdictMark({ verdict, guessed = false, size = 18, labelled = false }: MarkProps) {
+  const colour = colourOf(verdict, guessed);
   return (
     <svg
       width={size}
       height={(size * 10) / 18}
-      viewBox="0 0 18 10"
-      fill={verdictColour[verdict]}
+      viewBox={guessed ? '-1 -1 20 12' : '0 0 18 10'}
+      fill={guessed ? 'none' : colour}
+      stroke={guessed ? colour : undefined}
+      strokeWidth={guessed ? 1.4 : undefined}
+      strokeDasharray={guessed ? '2.2 1.3' : undefined}
       role={labelled ? 'img' : undefined}
-      aria-label={labelled ? verdictWords[verdict] : undefined}
+      aria-label={labelled ? verdictText(verdict, guessed) : undefined}
       aria-hidden={labelled ? undefined : true}
       style={{ flex: 'none' }}
     >

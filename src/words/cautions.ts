@@ -40,6 +40,7 @@ export const cautionText = ({ code, params }: Caution, system: UnitSystem): stri
 const nextWords: Record<NextStep['code'], (axisName: string) => string> = {
   'say-area': () => 'Say in the brief how far the tool must reach.',
   'say-cuts': () => 'Say in the brief what you cut: forces follow from it.',
+  'say-ours': (axis) => `Say which of our numbers are so on the ${axis}, or what they are.`,
   'say-accuracy': () => 'Say in the brief how exact it must be: flex and play are judged by it.',
   'mend-axis': (axisName) => `Mend what gives out on the ${axisName}.`,
   'mend-machine': () => 'Mend what gives out on the machine as a whole.',

@@ -3,7 +3,7 @@ export { findingText } from './findings';
 export { explainIssue, issueText, refusalText } from './issues';
 export type { FieldText } from './field-text';
 export { dutyText, effectText, fieldText, labelOf } from './labels-axis';
-export { inputLabel, type InputText, inputText } from './labels-machine';
+export { inputLabel, type InputText, inputText, placeOfInput } from './labels-machine';
 export {
   accelerationName,
   budgetName,
@@ -31,4 +31,4 @@ export {
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';
-export { verdictWords } from './verdicts';
+export { oursText, verdictText, verdictWords } from './verdicts';

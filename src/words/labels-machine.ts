@@ -1,3 +1,4 @@
+import type { Project } from '@/core/model';
 import { labelOf as axisLabel } from './labels-axis';
 
 export interface InputText {
@@ -156,6 +157,29 @@ export function inputText(from: string): InputText {
   if (inShape) return shape[inShape[1]!]!;
   if (/^(stand\.N|axes\.N\.loads\.masses\.N)\.mass$/.test(pattern)) return { label: 'Mass' };
   return text[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
+}
+
+const structurePlace: Readonly<Record<string, string>> = {
+  beam: 'Beam',
+  column: 'Columns',
+  bed: 'Bed',
+  corner: 'Corners',
+  prop: 'Prop',
+  tool: 'Tool and plunge axis',
+};
+
+/** What an input belongs to: an axis, a body, a cut, a member. @param path from the root. */
+export function placeOfInput({ axes, brief, stand }: Project, path: string): string {
+  const [slice, at, ...inside] = path.split('.');
+  const axis = slice === 'axes' ? axes[Number(at)] : undefined;
+  if (axis) {
+    const body = inside[1] === 'masses' ? axis.loads.masses[Number(inside[2])] : undefined;
+    return body ? `${axis.name}: ${body.name}` : axis.name;
+  }
+  if (slice === 'stand') return stand[Number(at)]?.name ?? 'Stand';
+  if (slice === 'structure') return structurePlace[at ?? ''] ?? 'Structure';
+  const cut = at === 'cuts' ? brief.cuts[Number(inside[0])] : undefined;
+  return cut?.name ?? (at === 'spindle' ? 'Spindle' : 'Brief');
 }
 
 export const inputLabel = (path: string): string => inputText(path).label;

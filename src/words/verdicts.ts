@@ -7,3 +7,11 @@ export const verdictWords: Record<Verdict, string> = {
   'gives-out': 'gives out',
   'not-known': 'not known',
 };
+
+/** A verdict in words. @param guessed whether it rests on numbers that nobody has said. */
+export const verdictText = (verdict: Verdict, guessed: boolean): string =>
+  guessed ? `${verdictWords[verdict]}, guessed` : verdictWords[verdict];
+
+/** "7 numbers are ours" */
+export const oursText = (count: number): string =>
+  count === 1 ? '1 number is ours' : `${count} numbers are ours`;

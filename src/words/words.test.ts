@@ -153,7 +153,15 @@ describe('other words', () => {
         ).length,
       ).toBeGreaterThan(40);
     expect(cautionText({ code: 'mains', params: {} }, 'metric')).toContain('licensed electrician');
-    const steps = ['say-area', 'say-cuts', 'say-accuracy', 'mend-axis', 'mend-machine', 'plan-structure'];
+    const steps = [
+      'say-area',
+      'say-cuts',
+      'say-accuracy',
+      'say-ours',
+      'mend-axis',
+      'mend-machine',
+      'plan-structure',
+    ];
     for (const code of [...steps, 'pick-parts', 'measure', 'fit'] as NextStep['code'][])
       expect(nextText({ code }, 'Bed axis').length).toBeGreaterThan(20);
   });

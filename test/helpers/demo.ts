@@ -5,7 +5,7 @@ import {
   type Axis,
   fieldRuleAt,
   getAt,
-  guess,
+  estimate,
   type Measure,
   type Project,
   type ScrewDrive,
@@ -50,5 +50,5 @@ export function withSi<A extends Axis>(axis: A, values: Record<string, number>):
 export const withTyped = <A extends Axis>(axis: A, texts: Record<string, string>): A =>
   applyEdits(
     axis,
-    Object.entries(texts).map(([path, text]) => ({ path, value: guess(fieldRuleAt(path)!.kind, text) })),
+    Object.entries(texts).map(([path, text]) => ({ path, value: estimate(fieldRuleAt(path)!.kind, text) })),
   );

@@ -232,7 +232,7 @@ function remediesFor<Subject, Code extends string>(
 }
 
 /** A value that is worked out when it is first asked for, and kept. */
-function lazily<T>(work: () => T): () => T {
+export function lazily<T>(work: () => T): () => T {
   let done: { readonly value: T } | undefined;
   return () => (done ??= { value: work() }).value;
 }

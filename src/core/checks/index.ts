@@ -1,3 +1,3 @@
 export { type AnyCheck, type Candidate, type Check, defineCheck, judge, judgedBy, type Scope } from './check';
-export { type Bench, findingsOf, wholeVerdict } from './engine';
+export { type Bench, findingsOf, lazily, wholeVerdict } from './engine';
 export type { Finding, Remedy } from './finding';

@@ -17,6 +17,8 @@ export interface ComparedRow {
 
 export interface Comparison {
   readonly verdict: { readonly before: Verdict; readonly after: Verdict; readonly change: Change };
+  /** Whether each rests on numbers of ours. */
+  readonly guessed: { readonly before: boolean; readonly after: boolean };
   readonly governing: { readonly before: string; readonly after: string };
   readonly rows: readonly ComparedRow[];
   /** Findings that go, come, and change their verdict; by code. */
@@ -98,6 +100,7 @@ export function compareReports(before: AxisReport, after: AxisReport): Compariso
         : 'worse';
   return {
     verdict: { before: before.verdict, after: after.verdict, change },
+    guessed: { before: before.ours.length > 0, after: after.ours.length > 0 },
     governing: { before: before.governing, after: after.governing },
     rows: [
       row('answer', 'speed', 'speed', before.speed, after.speed, 'high'),

@@ -97,7 +97,8 @@ export function axisDoubt(axis: Axis): AxisDoubt {
     )[0];
   const cause = open?.d.causes.find((c) => {
     const m = getAt(axis, c.path);
-    return isMeasure(m) && m.basis !== 'measured';
+    // What nobody has said is to be said first: there may be nothing yet to measure.
+    return isMeasure(m) && m.basis !== 'measured' && m.basis !== 'ours';
   });
   return cause
     ? { rungs, next: { path: cause.path, rung: open!.d.id, halfWidth: cause.halfWidth } }

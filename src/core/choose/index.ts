@@ -1,2 +1,3 @@
 export { axisDoubt, type AxisDoubt, type RungDoubt } from './doubt';
 export { type Change, type Comparison, type ComparedRow, compareReports } from './compare';
+export { restsOn } from './rests';

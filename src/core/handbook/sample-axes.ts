@@ -65,6 +65,12 @@ function screws(base: Axis): Axis[] {
   return [ball, fixed, sliding];
 }
 
+/** A coupling behind the reducer, with the torque that it bears. */
+const coupledBehind = [
+  edit('coupling.place', 'drive'),
+  edit('coupling.torqueLimit', guess('torque', '20 N·m')),
+];
+
 /** A belt stage between motor and drive, with all that may be said of one. */
 function beltStage(): Edit {
   const pulleys = {
@@ -107,6 +113,7 @@ function lines(base: Axis): Axis[] {
       edit('drive.springForce', guess('force', '120 N')),
       edit('drive.helixAngle', guess('angle', '19.5283°')),
       beltStage(),
+      ...coupledBehind,
       shaft,
       edit('duty', [step('a', 'rapid'), step('b', 'cut')]),
     ]),

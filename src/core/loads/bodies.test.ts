@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { quantity as q } from '@/core/units';
-import { type Body, guess as m, startingBody, startingShape } from '@/core/model';
+import { type Basis, type Body, guess as m, startingBody, startingShape } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
 import { bodies } from '.';
 
@@ -27,10 +27,14 @@ describe('masses out of shapes', () => {
     };
     expect(Math.abs(bodies.massOf(body, 'x', silentWorksheet) / 10.38 - 1)).toBeLessThan(0.005);
     expect(bodies.massOf({ ...body, shape: null }, 'x', silentWorksheet)).toBe(1);
-    expect(bodies.basisOf(body)).toBe('estimate');
-    const measured = JSON.parse(JSON.stringify(body).replaceAll('"estimate"', '"measured"')) as Body;
-    expect(bodies.basisOf(measured)).toBe('measured');
-    expect(bodies.basisOf({ ...measured, shape: startingShape('motor') })).toBe('estimate');
+    const as = (basis: Basis, b: Body = body) =>
+      JSON.parse(JSON.stringify(b).replaceAll('"ours"', `"${basis}"`)) as Body;
+    expect(bodies.basisOf(as('estimate'))).toBe('estimate');
+    expect(bodies.basisOf(as('measured'))).toBe('measured');
+    const motor = { ...body, shape: startingShape('motor') };
+    expect(bodies.basisOf(as('measured', motor))).toBe('estimate');
+    // One size that nobody has said, and the mass is ours.
+    expect([bodies.basisOf(body), bodies.basisOf(motor)]).toEqual(['ours', 'ours']);
   });
   it('a plate of aluminium 300 x 200 x 10 is 1.62 kg; density times volume', () => {
     expect(

@@ -128,7 +128,7 @@ export function massOf({ mass: typed, shape }: Body, key: string, sheet: Workshe
 
 const areaOf = (section: Section): Quantity<'area'> => quantity('area', propertiesOf(section).area);
 
-const worse: Record<Basis, number> = { measured: 0, standard: 1, datasheet: 2, estimate: 3 };
+const worse: Record<Basis, number> = { measured: 0, standard: 1, datasheet: 2, estimate: 3, ours: 4 };
 
 /**
  * Where a mass out of a shape comes from: no better than the least sure of its sizes, and for motors and
@@ -136,9 +136,10 @@ const worse: Record<Basis, number> = { measured: 0, standard: 1, datasheet: 2, e
  */
 export function basisOf({ mass: typed, shape }: Body): Basis {
   if (!shape) return typed.basis;
-  if (shape.kind === 'motor' || shape.kind === 'spindle') return 'estimate';
   const sizes = [...Object.values(shape), ...('section' in shape ? Object.values(shape.section) : [])].filter(
     (v): v is Measure => isMeasure(v),
   );
-  return sizes.reduce<Basis>((b, m) => (worse[m.basis] > worse[b] ? m.basis : b), 'measured');
+  // Motors and spindles are weighed by a density from memory.
+  const best = shape.kind === 'motor' || shape.kind === 'spindle' ? 'estimate' : 'measured';
+  return sizes.reduce<Basis>((b, m) => (worse[m.basis] > worse[b] ? m.basis : b), best);
 }

@@ -1,5 +1,6 @@
 export * from './axis';
 export * from './demand';
+export * from './begin';
 export * from './loaded';
 export * from './frame';
 export * from './errors';

@@ -30,7 +30,9 @@ export {
 export { projectIssues } from './document-rules';
 export type { Edit, MeasurePath, Plain, ValueAt } from './edit';
 export { change, type Changed, issuesBroughtIn } from './gate';
-export { guess } from './guess';
+export { type ArrangedAxis, arrangedAxes } from './arrangement-axes';
+export { estimate, guess } from './guess';
+export { oursIn } from './ours';
 export type { IssueParams } from './params';
 export type { RuleCode } from './rule-codes';
 export { type Caps, MOST_NAME } from './input';

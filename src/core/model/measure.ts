@@ -1,8 +1,11 @@
 import { z } from 'zod';
 import { type Kind, parseQuantity, type Quantity } from '@/core/units';
 
-/** Where a number comes from. */
-export const bases = ['measured', 'datasheet', 'standard', 'estimate'] as const;
+/**
+ * Where a number comes from. `ours`: nobody has said it; we put it there so that there is something to begin
+ * with, and what rests on it is guessed.
+ */
+export const bases = ['measured', 'datasheet', 'standard', 'estimate', 'ours'] as const;
 export type Basis = (typeof bases)[number];
 
 /**
@@ -14,6 +17,7 @@ export const defaultSpread: Record<Basis, number> = {
   datasheet: 0.05,
   standard: 0.02,
   estimate: 0.25,
+  ours: 0.25,
 };
 
 /** Half-width of a 95 % interval, relative to the value or absolute in SI. */

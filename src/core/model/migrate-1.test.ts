@@ -3,7 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
-import { migrate, projectIssues, VERSION } from '.';
+import { type Axis, migrate, type Project, projectIssues, VERSION } from '.';
+
+/** A machine without the place of its couplings, which came with version 5: it was always the motor. */
+function placeless({ axes, pins, ...rest }: Project) {
+  const bare = ({ coupling: { place, ...coupling }, ...axis }: Axis) => {
+    expect(place).toBe('motor');
+    return { ...axis, coupling };
+  };
+  return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };
+}
 
 describe('a file of version 1', () => {
   const old = JSON.parse(demoText);
@@ -93,7 +102,7 @@ describe('a file of version 3', () => {
   const project = projectOf(text);
   it('opens and keeps every rule; all that was said stays, and files are an empty list', () => {
     expect(old.version).toBe(3);
-    const { version, files, ...rest } = project;
+    const { version, files, ...rest } = placeless(project);
     const { version: _then, ...before } = old;
     expect([version, files]).toEqual([VERSION, []]);
     expect(rest).toEqual(before);
@@ -104,5 +113,18 @@ describe('a file of version 3', () => {
     const { axes } = machineReport(project);
     expect(axes.map((a) => Number((a.speed * 60).toPrecision(3)))).toEqual([43.3, 12.8, 9.38]);
     expect(axes[0]!.mass).toBeCloseTo(65.1, 1);
+  });
+});
+
+describe('a file of version 4', () => {
+  const text = readFileSync('test/fixtures/machine-v4.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens as it was: an estimate in it counts as said by its owner, and nothing is ours', () => {
+    expect(old.version).toBe(4);
+    expect({ ...placeless(project), version: 4 }).toEqual(old);
+    expect(project.version).toBe(VERSION);
+    expect(projectIssues(project)).toEqual([]);
+    expect(machineReport(project).ours).toEqual([]);
   });
 });

@@ -11,7 +11,14 @@ export {
 } from './torque';
 export { type Move, type Phase, planMove, rmsTorque } from './moves';
 export { backDrivingTorque, creditedForce, creditedTorque } from './dropping';
-export { motorTravel, reducerPlay, reducerSpeed, travelPerTurn } from './reducer';
+export {
+  inertiaBehind,
+  motorTravel,
+  reducerPlay,
+  reducerSpeed,
+  torqueBehind,
+  travelPerTurn,
+} from './reducer';
 export { moveTime, peakPower, rampTime, resolution, shuttleTorque, topSpeed } from './figures';
 export {
   brakingEnergy,

@@ -42,6 +42,35 @@ export const reducerPlay = defineFormula({
   evaluate: ({ backlash, k }) => backlash * k,
 });
 
+export const torqueBehind = defineFormula({
+  id: 'motion/torque-behind-reducer',
+  title: 'Torque behind the reducer',
+  symbols: {
+    torque: { kind: 'torque', tex: 'M', meaning: 'torque at the motor' },
+    ratio: { kind: 'ratio', tex: 'i', meaning: 'motor turns for one turn of the drive' },
+    efficiency: { kind: 'ratio', tex: '\\eta', meaning: 'efficiency of the reducer' },
+  },
+  result: { kind: 'torque', tex: 'M_2', meaning: 'torque on the shaft of the drive' },
+  tex: '<torque>\\,<ratio>\\,<efficiency>',
+  citation: { basis: 'derived', text: 'Power in times efficiency is power out' },
+  range: 'Driven forward.',
+  evaluate: ({ torque, ratio, efficiency }) => torque * ratio * efficiency,
+});
+
+export const inertiaBehind = defineFormula({
+  id: 'motion/inertia-behind-reducer',
+  title: 'Inertia behind the reducer, as the motor feels it',
+  symbols: {
+    inertia: { kind: 'inertia', tex: 'J', meaning: 'inertia on the shaft of the drive' },
+    ratio: { kind: 'ratio', tex: 'i', meaning: 'motor turns for one turn of the drive' },
+  },
+  result: { kind: 'inertia', tex: 'J_1', meaning: 'the same on the shaft of the motor' },
+  tex: '\\frac{<inertia>}{<ratio>^2}',
+  citation: { basis: 'derived', text: 'Equal kinetic energy' },
+  range: 'No slip: toothed belts and gears.',
+  evaluate: ({ inertia, ratio }) => inertia / (ratio * ratio),
+});
+
 export const travelPerTurn = defineFormula({
   id: 'motion/travel-per-turn',
   title: 'Travel per turn of the drive shaft',

@@ -20,7 +20,7 @@ const feetAndInches =
 /**
  * Reads what people type into an SI quantity.
  * @param kind the kind that is wanted.
- * @param text such as `54 in`, `3/8"`, `428 oz-in`, `100 ipm`, `1,5 m`, `4' 6"`.
+ * @param text such as `62 in`, `3/8"`, `425 oz-in`, `100 ipm`, `1,5 m`, `4' 6"`.
  * @param bareUnit the unit that a number without one is in (the unit shown beside the field); where it is
  *   left out, a bare number is refused unless the kind has a unit without a symbol.
  */

@@ -169,12 +169,12 @@ export const units: { readonly [K in Kind]: readonly Unit[] } = {
 
 /** Words for a kind in a sentence ("a length", "a torque"), and an example of what may be typed. */
 export const kindWords: { readonly [K in Kind]: { readonly name: string; readonly example: string } } = {
-  length: { name: 'a length', example: '54 in or 1372 mm' },
+  length: { name: 'a length', example: '62 in or 1575 mm' },
   area: { name: 'an area', example: '180 mm²' },
   mass: { name: 'a mass', example: '12 kg or 26 lb' },
   time: { name: 'a time', example: '0.4 s' },
   force: { name: 'a force', example: '165 N or 37 lbf' },
-  torque: { name: 'a torque', example: '3 N·m or 428 oz-in' },
+  torque: { name: 'a torque', example: '3 N·m or 425 oz-in' },
   speed: { name: 'a speed', example: '15 m/min or 600 ipm' },
   acceleration: { name: 'an acceleration', example: '0.8 m/s² or 0.1 g' },
   jerk: { name: 'a jerk', example: '20 m/s³' },

@@ -96,7 +96,11 @@ function Said({ report }: { report: MachineReport }) {
       <h2>What the whole says</h2>
       <TrialBar />
       <NoNumber codes={report.noNumber} />
-      <FindingList findings={report.findings} calm="Every check of the whole machine holds." />
+      <FindingList
+        findings={report.findings}
+        calm="Every check of the whole machine holds."
+        ours={report.ours.length}
+      />
       <section className={styles.cautions} aria-labelledby="caution-title">
         <h2 id="caution-title">Caution</h2>
         <ul>

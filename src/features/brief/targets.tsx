@@ -5,9 +5,10 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import Link from 'next/link';
 import { type ProposedTarget, proposedTargets } from '@/core/machine';
-import { type Axis, getAt, type Measure, type Plain } from '@/core/model';
-import { useMachine } from '@/features/frame';
+import { type Axis, getAt, type Measure } from '@/core/model';
+import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { inputLabel, targetReason } from '@/words';
 import styles from './brief.module.css';
@@ -23,11 +24,13 @@ export function Targets() {
   const first = axis && proposedTargets(project, axis)[0];
   return (
     <section aria-labelledby="targets-title">
-      <h2 id="targets-title">Targets by axis</h2>
+      <h2 id="targets-title">The axes and their targets</h2>
       <Table size="small" className={styles.targets ?? ''}>
         <TableHead>
           <TableRow>
             <TableCell scope="col">Axis</TableCell>
+            <TableCell scope="col">Travel</TableCell>
+            <TableCell scope="col">Rides on</TableCell>
             {titles.map((title) => (
               <TableCell key={title} scope="col">
                 {title}
@@ -43,7 +46,8 @@ export function Targets() {
         </TableBody>
       </Table>
       <p className={styles.hint}>
-        Proposed from the kind of work ({inputLabel('brief.accuracy').toLowerCase()} counts too):{' '}
+        They come with the arrangement, and their travels from the work area, until you say otherwise. Targets
+        are proposed from the kind of work ({inputLabel('brief.accuracy').toLowerCase()} counts too):{' '}
         {first ? targetReason(first.reason) : ''}. Common practice; your own figures stand until you take
         them.
       </p>
@@ -54,13 +58,14 @@ export function Targets() {
 function TargetRow({ index, axis }: { index: number; axis: Axis }) {
   const { project, editor } = useMachine();
   const list = proposedTargets(project, axis);
+  const carrier = project.axes.find((a) => a.id === axis.carriedBy);
   const other = list.filter((t) => {
     const now = nowOf(axis, t);
     return !now || Math.abs(now.si - t.value.si) > 1e-9;
   });
   const take = () =>
     editor.apply(
-      other.map((t) => ({ path: `axes.${index}.${t.path}`, value: t.value as Plain })),
+      other.map((t) => ({ path: `axes.${index}.${t.path}`, value: { ...t.value, basis: 'estimate' } })),
       `Targets of the ${axis.name.toLowerCase()}`,
     );
   return (
@@ -68,10 +73,21 @@ function TargetRow({ index, axis }: { index: number; axis: Axis }) {
       <TableCell component="th" scope="row">
         {axis.letter} {axis.name}
       </TableCell>
+      <TableCell data-title="Travel">
+        <b>{axis.demands.travel.typed}</b>
+        {axis.demands.travel.basis === 'ours' && <small>ours</small>}
+      </TableCell>
+      <TableCell data-title="Rides on">
+        <Link href={machineHref('brief', project.id, 'masses')}>
+          {carrier?.name.toLowerCase() ?? 'the stand'}
+        </Link>
+      </TableCell>
       {list.map((t, i) => (
         <TableCell key={t.path} data-title={titles[i]}>
           <b>{nowOf(axis, t)?.typed ?? 'not given'}</b>
-          <small title={targetReason(t.reason)}>proposed {t.value.typed}</small>
+          <small title={targetReason(t.reason)}>
+            {nowOf(axis, t)?.basis === 'ours' ? 'ours' : other.includes(t) && `proposed ${t.value.typed}`}
+          </small>
         </TableCell>
       ))}
       <TableCell>

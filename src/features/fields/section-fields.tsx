@@ -3,7 +3,7 @@
 import { extrusionSizes, tubeSizes } from '@/core/catalogue';
 import {
   getAt,
-  guess,
+  estimate,
   type Section,
   type SectionKind,
   sectionKinds,
@@ -42,7 +42,7 @@ const listedSize = ({ making, height, width, wall }: Tube) =>
   );
 
 /** Sizes of tubes off the list, as measures of a standard. */
-const ofStandard = (v: number) => ({ ...guess('length', `${v} mm`), basis: 'standard' as const });
+const ofStandard = (v: number) => ({ ...estimate('length', `${v} mm`), basis: 'standard' as const });
 
 function tubeOff(id: string): Tube | undefined {
   const size = tubeSizes.find((t) => t.id === id);
@@ -54,12 +54,12 @@ function tubeOff(id: string): Tube | undefined {
 function extrusionOff(id: string): Section | undefined {
   const size = extrusionSizes.find((e) => e.id === id);
   if (!size) return undefined;
-  const moment = (v: number) => guess('secondMoment', `${v} cm⁴`);
+  const moment = (v: number) => estimate('secondMoment', `${v} cm⁴`);
   return {
     kind: 'extrusion',
-    height: guess('length', `${size.height} mm`),
-    width: guess('length', `${size.width} mm`),
-    area: guess('area', `${size.area} cm²`),
+    height: estimate('length', `${size.height} mm`),
+    width: estimate('length', `${size.width} mm`),
+    area: estimate('area', `${size.area} cm²`),
     secondMomentV: moment(size.secondMomentV),
     secondMomentL: moment(size.secondMomentL),
     torsion: moment(size.torsion),

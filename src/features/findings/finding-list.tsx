@@ -12,13 +12,16 @@ import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
-import { findingText, noNumberText, remedyEffect, remedyText, verdictWords } from '@/words';
+import { findingText, noNumberText, oursText, remedyEffect, remedyText, verdictText } from '@/words';
 import styles from './findings.module.css';
+import { Ours, useOursOf } from './ours';
 
 interface ListProps {
   readonly findings: readonly AnyFinding[];
   /** Said where there are none. */
   readonly calm: string;
+  /** How many numbers of ours all of it rests on. */
+  readonly ours: number;
   /** How far the axis reaches now, m/s; left out: the machine as a whole. */
   readonly reach?: number;
   readonly onWorking?: (line: string) => void;
@@ -31,11 +34,12 @@ export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
   codes.length ? <Notice kind="error">{noNumberText(codes)}</Notice> : null;
 
 /** Findings of any scope, the worst open, each with what can be tried. */
-export function FindingList({ findings, calm, reach, onWorking }: ListProps) {
+export function FindingList({ findings, calm, ours, reach, onWorking }: ListProps) {
   if (!findings.length)
     return (
       <p className={styles.calm}>
-        <VerdictMark verdict="holds" /> {calm}
+        <VerdictMark verdict="holds" guessed={ours > 0} /> {calm}
+        {ours > 0 && ` It is guessed: ${oursText(ours)}.`}
       </p>
     );
   return (
@@ -61,6 +65,8 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
   // The verdict is painted first, its ways out a frame later.
   const later = useAfterPaint(finding);
   const colour = { color: verdictColour[verdict] };
+  const ours = useOursOf(finding);
+  const guessed = ours.length > 0;
   return (
     <Fold
       open={open}
@@ -69,7 +75,7 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
       className={styles.card}
       summary={
         <span className={styles.summary}>
-          <VerdictMark verdict={verdict} />
+          <VerdictMark verdict={verdict} guessed={guessed} />
           <span role="heading" aria-level={3} className={styles.title} style={colour}>
             {text.title}
           </span>{' '}
@@ -78,7 +84,7 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
               {text.big}
             </b>
           )}
-          <span className={styles.word}>{verdictWords[verdict]}</span>
+          <span className={styles.word}>{verdictText(verdict, guessed)}</span>
         </span>
       }
     >
@@ -90,19 +96,22 @@ function FindingCard({ finding, open, reach, onWorking }: CardProps) {
           Working
         </Action>
       )}
-      <WaysOut finding={later} reach={reach ?? 0} system={system} />
+      {guessed && <Ours paths={ours} title={`Of what this rests on, ${oursText(ours.length)}`} />}
+      <WaysOut finding={later} guessed={guessed} reach={reach ?? 0} system={system} />
     </Fold>
   );
 }
 
 interface WaysOutProps {
   readonly finding: AnyFinding;
+  /** Whether the finding, and so what is tried against it, rests on numbers of ours. */
+  readonly guessed: boolean;
   readonly reach: number;
   readonly system: UnitSystem;
 }
 
 /** What can be tried against a finding. Trying them out takes longer than all the rest of a keystroke. */
-const WaysOut = memo(function WaysOut({ finding, reach, system }: WaysOutProps) {
+const WaysOut = memo(function WaysOut({ finding, guessed, reach, system }: WaysOutProps) {
   const { remedies, verdict } = finding;
   if (!remedies.length)
     return verdict === 'gives-out' ? (
@@ -113,7 +122,7 @@ const WaysOut = memo(function WaysOut({ finding, reach, system }: WaysOutProps) 
       {remedies.map((r) => {
         const name = remedyText(r, system);
         const effect = remedyEffect(finding, r, reach, system);
-        return <RemedyRow key={`${r.code} ${name}`} remedy={r} name={name} effect={effect} />;
+        return <RemedyRow key={`${r.code} ${name}`} {...{ remedy: r, name, effect, guessed }} />;
       })}
     </ul>
   );
@@ -123,12 +132,13 @@ interface RowProps {
   readonly remedy: Pick<Remedy, 'edits'> & Partial<Pick<Remedy, 'verdict'>>;
   readonly name: string;
   readonly effect: string;
+  readonly guessed?: boolean;
   /** Stands first in the place of the verdict. */
   readonly lead?: ReactNode;
 }
 
 /** One change to try; where it is refused the reason stands below it. */
-export function RemedyRow({ remedy, name, effect, lead }: RowProps) {
+export function RemedyRow({ remedy, name, effect, guessed = false, lead }: RowProps) {
   const { tryOut } = useTrial();
   const refusal = useRefusal();
   return (
@@ -139,7 +149,7 @@ export function RemedyRow({ remedy, name, effect, lead }: RowProps) {
         aria-describedby={refusal.id}
         onClick={() => refusal.attempt(() => tryOut(remedy.edits, name))}
       >
-        {lead ?? (remedy.verdict && <VerdictMark verdict={remedy.verdict} labelled />)}
+        {lead ?? (remedy.verdict && <VerdictMark verdict={remedy.verdict} guessed={guessed} labelled />)}
         <b>{name}</b>
         <span>{effect}</span>
         <i aria-hidden="true">try</i>

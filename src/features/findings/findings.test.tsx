@@ -18,7 +18,13 @@ async function show(onWorking = vi.fn()) {
     return (
       <>
         <TrialBar />
-        <FindingList findings={bed!.findings} calm="All holds." reach={bed!.speed} onWorking={onWorking} />
+        <FindingList
+          ours={0}
+          findings={bed!.findings}
+          calm="All holds."
+          reach={bed!.speed}
+          onWorking={onWorking}
+        />
       </>
     );
   };
@@ -65,7 +71,7 @@ describe('a list of findings', () => {
     expect(session.store.getState().history.past).toHaveLength(0);
   });
   it('says so where nothing is found', async () => {
-    renderOn(await openSession(kayak), <FindingList findings={[]} calm="All holds." />);
+    renderOn(await openSession(kayak), <FindingList ours={0} findings={[]} calm="All holds." />);
     expect(screen.getByText('All holds.')).toBeInTheDocument();
   });
 });

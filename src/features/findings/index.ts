@@ -1,1 +1,2 @@
 export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';
+export { Ours } from './ours';

@@ -1,7 +1,8 @@
-import { followers, followTravel } from '@/core/machine';
+import { followBrief, followers, followTravel } from '@/core/machine';
 import {
   type Basis,
   brokenRule,
+  change,
   type Edit,
   fieldRuleAt,
   getAt,
@@ -20,10 +21,10 @@ import {
   rangeInWords,
   type UnitSystem,
 } from '@/core/units';
-import type { Session } from '@/session';
+import type { EditOptions, Session } from '@/session';
 import type { Taken } from '@/ui/quantity-field';
 import type { Refused } from '@/ui/refusal';
-import { inputLabel, refusalText } from '@/words';
+import { inputLabel, newNames, refusalText } from '@/words';
 
 /** Everything that changes a machine, through the one gate. Paths lead from its root. */
 export interface MachineEditor {
@@ -62,7 +63,9 @@ function measureOf(
     return { error: `${inputLabel(path)}: read ${typed.length} characters; wanted ${wanted}.` };
   }
   const spread = before?.spread ? { spread: before.spread } : {};
-  return { measure: { ...spread, typed, si: read.si, basis: before?.basis ?? 'estimate' } };
+  // What somebody has typed is ours no more.
+  const basis = before && before.basis !== 'ours' ? before.basis : 'estimate';
+  return { measure: { ...spread, typed, si: read.si, basis } };
 }
 
 const travelOf = /^axes\.(\d+)\.demands\.travel$/;
@@ -98,8 +101,16 @@ function alsoText(edits: readonly Edit[], begun: Project, system: UnitSystem): s
 /** @param system in whose units bare numbers are read and refusals are said. */
 export function machineEditor(session: Session, system: UnitSystem): MachineEditor {
   const said = ([issue]: readonly Issue[]): Refused => issue && refusalText(issue, system);
+  /** A change with what follows from it; by itself where what follows could not be taken. */
+  const edit = (edits: readonly Edit[], options: EditOptions): Refused => {
+    const before = session.project;
+    const made = before ? change(before, edits, options.touched) : undefined;
+    const follow = before && made?.ok ? followBrief(before, made.project, newNames.axis) : [];
+    const issues = session.edit([...edits, ...follow], options);
+    return said(issues.length && follow.length ? session.edit(edits, options) : issues);
+  };
   const apply: MachineEditor['apply'] = (edits, label, touched) =>
-    said(session.edit(edits, { label, ...(touched === undefined ? {} : { touched }) }));
+    edit(edits, { label, ...(touched === undefined ? {} : { touched }) });
   return {
     apply,
     write: (path, value, label) => said(session.edit([{ path, value }], { label, mergeKey: path })),
@@ -110,14 +121,14 @@ export function machineEditor(session: Session, system: UnitSystem): MachineEdit
       const before = getAt(project, path) as Measure | null;
       const options = { label: inputLabel(path), mergeKey: `${path}:${visit}`, touched: path };
       if (text.trim() === '') {
-        const refused = said(session.edit([{ path, value: null }], options));
+        const refused = edit([{ path, value: null }], options);
         return refused ? { error: refused } : { typed: '' };
       }
       const read = measureOf(path, text, system, before);
       if ('error' in read) return read;
       const begun = session.begun(options.mergeKey) ?? project;
       const along = carriedAlong(begun, project, path, read.measure.si);
-      const refused = said(session.edit([{ path, value: read.measure }, ...along], options));
+      const refused = edit([{ path, value: read.measure }, ...along], options);
       if (refused) return { error: refused };
       const also = alsoText(along, begun, system);
       return { typed: read.measure.typed, ...(also ? { also } : {}) };

@@ -14,4 +14,5 @@ export {
   useReport,
 } from './reports-context';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
+export { NextLink } from './next-link';
 export { SheetHead, type SheetTab } from './sheet-head';

@@ -6,8 +6,9 @@ import Link from 'next/link';
 import { memo, type ReactNode } from 'react';
 import type { Verdict } from '@/core/findings';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { verdictWords } from '@/words';
+import { verdictText } from '@/words';
 import { useMachine } from './machine-context';
+import { NextLink } from './next-link';
 import styles from './sheet-head.module.css';
 import { SheetTools } from './sheet-tools';
 
@@ -19,10 +20,12 @@ export interface SheetTab {
   readonly href: string;
   readonly here: boolean;
   readonly verdict?: Verdict;
+  /** Whether that verdict rests on numbers of ours. */
+  readonly guessed?: boolean;
 }
 
-const noteOf = ({ note, verdict }: SheetTab) =>
-  verdict ? [note, verdictWords[verdict]].filter(Boolean).join(' · ') : note;
+const noteOf = ({ note, verdict, guessed = false }: SheetTab) =>
+  verdict ? [note, verdictText(verdict, guessed)].filter(Boolean).join(' · ') : note;
 
 interface HeadTabsProps {
   readonly label: string;
@@ -66,7 +69,7 @@ const HeadTabs = memo(function HeadTabs({ label, tabs }: HeadTabsProps) {
             data-plain={t.verdict ? undefined : ''}
             label={
               <>
-                {t.verdict && <VerdictMark verdict={t.verdict} />}
+                {t.verdict && <VerdictMark verdict={t.verdict} guessed={t.guessed ?? false} />}
                 <b>{t.title}</b>
                 <span>{noteOf(t)}</span>
               </>
@@ -86,6 +89,7 @@ export function SheetHead({ label, tabs, children }: HeadTabsProps & { readonly 
       <div className={styles.title}>
         <h1>{project.name}</h1>
         <SheetTools>{children}</SheetTools>
+        <NextLink />
       </div>
       {tabs.length > 0 && <HeadTabs label={label} tabs={tabs} />}
     </header>

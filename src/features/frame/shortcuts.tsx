@@ -52,7 +52,7 @@ export function Shortcuts({ session }: { session: Session }) {
         ))}
       </dl>
       <p>
-        Fields take what you type: <b>54 in</b>, <b>3/8 in</b>, <b>428 oz-in</b>, <b>15 m/min</b>,{' '}
+        Fields take what you type: <b>62 in</b>, <b>3/8 in</b>, <b>425 oz-in</b>, <b>15 m/min</b>,{' '}
         <b>1,5 m</b>. A number without a unit is taken in the unit of the sheet.
       </p>
     </SheetDialog>

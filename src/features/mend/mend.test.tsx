@@ -1,7 +1,7 @@
 import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { guess, type Project, setAt } from '@/core/model';
+import { estimate, type Project, setAt } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useSessionState } from '@/session';
 import { Host, openSession } from '@test/helpers/session';
@@ -26,7 +26,7 @@ async function show(project: Project) {
 
 describe('a machine that breaks rules', () => {
   it('says what is at odds with the inputs beside it, and is mended by typing', async () => {
-    const session = await show(setAt(machine, 'axes.0.demands.feed', guess('speed', '40 m/min')));
+    const session = await show(setAt(machine, 'axes.0.demands.feed', estimate('speed', '40 m/min')));
     expect(screen.getByText(/One thing is at odds/)).toBeInTheDocument();
     const fault = screen.getByRole('listitem');
     expect(fault).toHaveTextContent(/Bed axis: cutting feed/);
@@ -43,7 +43,7 @@ describe('a machine that breaks rules', () => {
   });
   it('is mended by a press where no field can, and each step is one of its own', async () => {
     const rideless = setAt(machine, 'axes.1.carriedBy', 'nobody');
-    const session = await show(setAt(rideless, 'axes.0.demands.feed', guess('speed', '40 m/min')));
+    const session = await show(setAt(rideless, 'axes.0.demands.feed', estimate('speed', '40 m/min')));
     expect(screen.getAllByRole('listitem')).toHaveLength(2);
     await userEvent.click(screen.getByRole('button', { name: 'Mend it' }));
     expect(session.project!.axes[1]!.carriedBy).toBeNull();
@@ -51,7 +51,7 @@ describe('a machine that breaks rules', () => {
   });
   it('lets a pinned variant that breaks a rule go', async () => {
     const [pin] = machine.pins;
-    const axis = { ...pin!.axis, demands: { ...pin!.axis.demands, feed: guess('speed', '90 m/min') } };
+    const axis = { ...pin!.axis, demands: { ...pin!.axis.demands, feed: estimate('speed', '90 m/min') } };
     const session = await show({ ...machine, pins: [{ ...pin!, axis }] });
     expect(screen.getByRole('listitem')).toHaveTextContent(/^A pinned variant/);
     await userEvent.click(screen.getByRole('button', { name: 'Drop this variant' }));

@@ -7,15 +7,14 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
-import { type AxisReport, ridersOf } from '@/core/machine';
-import { type Axis, capsAt, type Project, put, type Role, roles, startingAxis } from '@/core/model';
+import { type AxisReport, freshAxis, ridersOf } from '@/core/machine';
+import { type Axis, capsAt, type Project, put, type Role, roles } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
-import { freshId } from '@/session';
 import { Action, IconAction } from '@/ui/action';
 import { TextLine } from '@/ui/text-line';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { newNames, roleNames, verdictWords } from '@/words';
+import { newNames, roleNames, verdictText } from '@/words';
 import styles from './overview.module.css';
 
 const most = capsAt('axes')!.max;
@@ -38,10 +37,7 @@ export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
   const { project, editor } = useMachine();
   const { axes } = project;
   const add = (role: Role) => {
-    const fresh = {
-      ...startingAxis(role, freshId(), newNames.axis(role)),
-      carriedBy: ridesOn(project, role),
-    };
+    const fresh = { ...freshAxis(axes, role, newNames.axis), carriedBy: ridesOn(project, role) };
     return editor.apply([put('axes', [...axes, fresh])], `Added: ${roleNames[role]}`);
   };
   return (
@@ -87,6 +83,7 @@ interface RowProps {
 function AxisRow({ index, axis, report }: RowProps) {
   const { project, system, editor } = useMachine();
   const { axes } = project;
+  const guessed = report.ours.length > 0;
   const letter = (text: string) =>
     editor.apply([put(`axes.${index}.letter`, text.toUpperCase())], 'Letter', `axes.${index}.letter`);
   // What rode on it rides on what carried it.
@@ -112,7 +109,7 @@ function AxisRow({ index, axis, report }: RowProps) {
       </TableCell>
       <TableCell data-title="Verdict">
         <span>
-          <VerdictMark verdict={report.verdict} /> {verdictWords[report.verdict]}
+          <VerdictMark verdict={report.verdict} guessed={guessed} /> {verdictText(report.verdict, guessed)}
         </span>
       </TableCell>
       <TableCell data-title="Travel">{axis.demands.travel.typed}</TableCell>

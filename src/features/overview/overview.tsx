@@ -3,10 +3,10 @@
 import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { allFindings, type AnyFinding, type MachineReport, type NextStep, sceneOf } from '@/core/machine';
-import { capsAt, MOST_NAME, type Project, put } from '@/core/model';
+import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
+import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { matterOf } from '@/features/findings';
+import { matterOf, NoNumber, Ours } from '@/features/findings';
 import {
   machineHref,
   SheetHead,
@@ -21,22 +21,13 @@ import { PlainDrawing } from '@/features/picture';
 import { useRefusal } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
-import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
-import { cautionText, nextText, verdictWords } from '@/words';
+import { colourOf, VerdictMark, verdictColour } from '@/ui/verdict-mark';
+import { cautionText, oursText, verdictText } from '@/words';
 import { AxesTable } from './axes-table';
 import styles from './overview.module.css';
 
 /** How many findings and cautions the first page has room for. */
 const SHOWN = 3;
-
-/** Where the next step is taken. */
-function hrefOf(project: Project, { code, axisId }: NextStep): string {
-  if (code === 'say-cuts') return machineHref('brief', project.id, 'cuts');
-  if (code.startsWith('say')) return machineHref('brief', project.id);
-  if (code === 'fit') return machineHref('fit', project.id);
-  const whole = code === 'plan-structure' || code === 'mend-machine';
-  return machineHref('size', project.id, axisId ?? (whole ? WHOLE : undefined));
-}
 
 /** First page of a machine: where it stands, in ten seconds. */
 export function Overview() {
@@ -85,13 +76,20 @@ interface ReportProps {
 
 function Stands({ report }: ReportProps) {
   const { project, editor } = useMachine();
-  const { verdict, next } = report;
-  const nextAxis = project.axes.find((a) => a.id === next.axisId);
+  const { verdict, ours } = report;
+  const guessed = ours.length > 0;
   return (
     <section className={styles.stands} aria-label="Where it stands">
-      <p className={styles.verdict} style={{ color: verdictColour[verdict] }}>
-        <VerdictMark verdict={verdict} size={26} /> {verdictWords[verdict]}
+      <p className={styles.verdict} style={{ color: colourOf(verdict, guessed) }}>
+        <VerdictMark verdict={verdict} guessed={guessed} size={26} /> {verdictText(verdict, guessed)}
       </p>
+      <NoNumber codes={report.noNumber} />
+      {guessed && (
+        <Ours
+          paths={ours}
+          title={`${oursText(ours.length)}: nobody has said them yet, and what rests on them is guessed`}
+        />
+      )}
       <TextLine
         className={styles.name}
         label="Name of the machine"
@@ -99,9 +97,6 @@ function Stands({ report }: ReportProps) {
         maxLength={MOST_NAME}
         onText={(name) => editor.apply([put('name', name)], 'Name of the machine')}
       />
-      <p className={styles.next}>
-        <b>Next:</b> <Link href={hrefOf(project, next)}>{nextText(next, nextAxis?.name)}</Link>
-      </p>
       <Block report={report} />
       <Note />
     </section>
@@ -165,10 +160,15 @@ function Matters({ report }: ReportProps) {
   return (
     <section aria-labelledby="matters-title" className={styles.matters}>
       <h2 id="matters-title">What matters most</h2>
-      {all.length === 0 && <p>Every check of every axis and of the whole holds.</p>}
+      {all.length === 0 && (
+        <p>
+          Every check of every axis and of the whole holds
+          {report.ours.length ? ', as far as numbers of ours can tell' : ''}.
+        </p>
+      )}
       <ol className={styles.worst}>
         {all.slice(0, SHOWN).map((f) => (
-          <Matter key={[f.axisId, f.code, f.about].join(' ')} finding={f} />
+          <Matter key={[f.axisId, f.code, f.about].join(' ')} finding={f} guessed={restsOnOurs(report, f)} />
         ))}
       </ol>
       {all.length > SHOWN && (
@@ -180,14 +180,18 @@ function Matters({ report }: ReportProps) {
   );
 }
 
-function Matter({ finding }: { finding: AnyFinding }) {
+/** Whether anything of ours stands behind a finding: its axis, or for the whole any part of it. */
+const restsOnOurs = ({ axes, ours }: MachineReport, { axisId }: AnyFinding): boolean =>
+  axisId === null ? ours.length > 0 : (axes.find((a) => a.axisId === axisId)?.ours.length ?? 0) > 0;
+
+function Matter({ finding, guessed }: { finding: AnyFinding; guessed: boolean }) {
   const { project, system } = useMachine();
   const { verdict, axisId } = finding;
   const { title, big, line, remedy } = matterOf(finding, system);
   const where = project.axes.find((a) => a.id === axisId)?.name ?? 'Whole machine';
   return (
     <li>
-      <VerdictMark verdict={verdict} labelled />
+      <VerdictMark verdict={verdict} guessed={guessed} labelled />
       <div>
         <h3>
           <Link href={machineHref('size', project.id, axisId ?? WHOLE)}>{where}</Link>:{' '}

@@ -12,13 +12,14 @@ import { machineHref, useExport } from '@/features/frame';
 import { useStorage } from '@/session';
 import type { MachineHead } from '@/storage';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { verdictWords } from '@/words';
+import { verdictText } from '@/words';
 import styles from './shelf.module.css';
 
 interface AxisLine {
   readonly id: string;
   readonly name: string;
   readonly verdict: Verdict;
+  readonly guessed: boolean;
 }
 
 type Row =
@@ -27,11 +28,10 @@ type Row =
   | { readonly kind: 'unreadable' };
 
 const axesOf = (project: Project): AxisLine[] =>
-  loadedAxes(project).map((axis) => ({
-    id: axis.id,
-    name: axis.name,
-    verdict: axisReport(axis, { remedies: false }).verdict,
-  }));
+  loadedAxes(project).map((axis) => {
+    const { verdict, ours } = axisReport(axis, { remedies: false });
+    return { id: axis.id, name: axis.name, verdict, guessed: ours.length > 0 };
+  });
 
 /** The document of a machine, fetched when its row is shown and again when it was saved. */
 function useRow({ id, stamp }: MachineHead): Row {
@@ -70,7 +70,8 @@ export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDele
           row.axes.map((axis) => (
             <li key={axis.id}>
               <Link href={machineHref('size', id, axis.id)}>
-                <VerdictMark verdict={axis.verdict} /> {axis.name} <span>{verdictWords[axis.verdict]}</span>
+                <VerdictMark verdict={axis.verdict} guessed={axis.guessed} /> {axis.name}{' '}
+                <span>{verdictText(axis.verdict, axis.guessed)}</span>
               </Link>
             </li>
           ))}

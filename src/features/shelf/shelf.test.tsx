@@ -83,10 +83,10 @@ describe('the list of machines', () => {
     expect([...(await kept.get(hash))!]).toEqual([...bytes]);
     expect(await kept.get(other)).toBeUndefined();
   });
-  it('a new machine opens on the bench', async () => {
+  it('a new machine opens in the brief', async () => {
     show(false);
     await screen.findByText('No machine yet');
     await userEvent.click(screen.getByRole('button', { name: 'Start a machine' }));
-    await waitFor(() => expect(push).toHaveBeenCalledWith(expect.stringMatching(/^\/size\?m=/)));
+    await waitFor(() => expect(push).toHaveBeenCalledWith(expect.stringMatching(/^\/brief\?m=/)));
   });
 });

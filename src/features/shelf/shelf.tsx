@@ -5,14 +5,14 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
-import { startingProject } from '@/core/model';
+import { beginMachine } from '@/core/machine';
 import { demoMachines } from '@/demo';
 import { machineHref } from '@/features/frame';
 import { freshId } from '@/session';
 import type { MachineHead, MachineStorage, Removed } from '@/storage';
 import { FilePicker, useDrop } from '@/ui/file-picker';
 import { Notice } from '@/ui/notice';
-import { newNames, roleNames } from '@/words';
+import { newNames } from '@/words';
 import { MachineRow } from './machine-row';
 import styles from './shelf.module.css';
 import { useShelf } from './use-shelf';
@@ -128,9 +128,10 @@ type Add = ReturnType<typeof useShelf>['add'];
 function StartButton({ ready, onAdd }: { ready: boolean; onAdd: Add }) {
   const router = useRouter();
   const start = async () => {
-    const names = { machine: newNames.machine, axis: roleNames.bed, body: newNames.axis('bed').body };
-    const id = await onAdd(startingProject(freshId(), new Date().toISOString(), names));
-    if (id) router.push(machineHref('size', id));
+    const id = await onAdd(
+      beginMachine(freshId(), new Date().toISOString(), newNames.machine, newNames.axis),
+    );
+    if (id) router.push(machineHref('brief', id));
   };
   return (
     <Button variant="contained" disabled={!ready} onClick={() => void start()}>

@@ -49,7 +49,7 @@ const LineFold = ({ line, children }: { line: ReactNode; children: ReactNode }) 
 
 /** What is asked of the axis, and what it moves. */
 export function AskedPanel() {
-  const { system } = useMachine();
+  const { system, project } = useMachine();
   const { stored, report } = useAxis();
   const say = (units: typeof system, digits: number) =>
     formatQuantity('mass', report.mass, units, digits).text;
@@ -62,7 +62,11 @@ export function AskedPanel() {
       {first.map((path) => (
         <AxisField key={path} path={path} />
       ))}
-      {stored.demands.cuttingFrom === 'cuts' ? <FromCuts /> : <AxisField path="demands.cuttingForce" />}
+      {stored.demands.cuttingFrom === 'cuts' && project.brief.cuts.length ? (
+        <FromCuts />
+      ) : (
+        <AxisField path="demands.cuttingForce" />
+      )}
       <AxisField path="loads.guideDrag" />
       <LineFold line={<Line name="Moving mass" value={say(system, 4)} other={other} />}>
         <Masses />

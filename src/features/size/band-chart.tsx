@@ -34,7 +34,8 @@ function bandOf(report: AxisReport, system: UnitSystem) {
   const cases = Object.entries(report.cases) as Cases;
   const asked = cases.map(([id, c]): Asked => ({
     name: caseName[id],
-    ink: inks[c.verdict],
+    // Nothing is green that rests on numbers of ours.
+    ink: c.verdict === 'holds' && report.ours.length ? 'soft' : inks[c.verdict],
     speed: speedUnit.fromSi(c.speed),
     torque: torqueUnit.fromSi(c.torque),
   }));

@@ -1,7 +1,7 @@
 'use client';
 
 import { type ReactNode, useMemo } from 'react';
-import { machineOutcomes, verdictOfWhole } from '@/core/machine';
+import { machineOutcomes, oursOfMachine, verdictOfWhole } from '@/core/machine';
 import { SheetHead, useContextOf, useKnown, useMachine } from '@/features/frame';
 import { sizeTabs } from './tabs';
 
@@ -13,10 +13,16 @@ export function BenchHead({ current, children }: { current: string; children?: R
   const { project } = useMachine();
   const { loaded } = useKnown();
   const context = useContextOf();
-  const whole = useMemo(() => verdictOfWhole(machineOutcomes(context)), [context]);
-  const verdicts = loaded.map((l) => l.report.verdict);
+  const whole = useMemo(
+    () => ({
+      verdict: verdictOfWhole(machineOutcomes(context)),
+      guessed: oursOfMachine(context).length > 0,
+    }),
+    [context],
+  );
+  const axes = loaded.map(({ report }) => ({ verdict: report.verdict, guessed: report.ours.length > 0 }));
   return (
-    <SheetHead label="Axes" tabs={sizeTabs(project, verdicts, whole, current)}>
+    <SheetHead label="Axes" tabs={sizeTabs(project, axes, whole, current)}>
       {children}
     </SheetHead>
   );

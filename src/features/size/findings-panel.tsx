@@ -1,8 +1,10 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { AxisDoubt } from '@/core/choose';
+import { originsOf } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
-import { FindingList, NoNumber, TrialBar } from '@/features/findings';
+import { FindingList, NoNumber, Ours, TrialBar } from '@/features/findings';
 import { useMachine } from '@/features/frame';
 import { Fold } from '@/ui/fold';
 import { VerdictMark } from '@/ui/verdict-mark';
@@ -12,9 +14,13 @@ import styles from './panels.module.css';
 
 /** What gives out, the worst first, each with its reason and what can be done. */
 export function FindingsPanel({ onWorking, doubt }: { onWorking: (line: string) => void; doubt: AxisDoubt }) {
-  const { system } = useMachine();
-  const { report } = useAxis();
+  const { system, project } = useMachine();
+  const { report, axis, index } = useAxis();
   const { verdict, findings, unknowns, noNumber } = report;
+  const ours = useMemo(
+    () => originsOf(project, index, axis, report.ours),
+    [project, index, axis, report.ours],
+  );
   const title =
     verdict === 'gives-out'
       ? 'What gives out'
@@ -34,9 +40,11 @@ export function FindingsPanel({ onWorking, doubt }: { onWorking: (line: string) 
       <FindingList
         findings={findings}
         calm={noNumber.length ? 'What is not named above holds.' : 'Every check of this axis holds.'}
+        ours={ours.length}
         reach={report.speed}
         onWorking={onWorking}
       />
+      {ours.length > 0 && <Ours paths={ours} title={`Ours until you say so: ${ours.length}`} />}
       {next && (
         <div className={styles.next}>
           <h3>

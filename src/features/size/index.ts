@@ -1,2 +1,1 @@
 export { SizeStation } from './size-station';
-export { sizeTabs } from './tabs';

@@ -58,6 +58,7 @@ export function Ladder({ doubt, onWorking }: LadderProps) {
   return (
     <Rungs
       label="Speed ladder"
+      guessed={report.ours.length > 0}
       scale={scale}
       rungs={shown}
       under={

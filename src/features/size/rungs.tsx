@@ -170,6 +170,8 @@ export const AskedName = ({
 
 interface RungsProps {
   readonly label: string;
+  /** It rests on numbers of ours: what holds is then not green. */
+  readonly guessed: boolean;
   readonly scale: LadderScale;
   /** From the highest to the lowest. */
   readonly rungs: readonly RungShown[];
@@ -179,7 +181,7 @@ interface RungsProps {
 }
 
 /** A ladder of limits: the lowest is heavy, and what lies below it holds. Every rung opens its working. */
-export function Rungs({ label, scale, rungs, under, over }: RungsProps) {
+export function Rungs({ label, guessed, scale, rungs, under, over }: RungsProps) {
   const heights = rungs.map((r) => scale.y(r.limit));
   const labels = spread(heights, LABEL, TOP + EDGE, BOTTOM - EDGE);
   const lowest = heights.at(-1)!;
@@ -190,7 +192,7 @@ export function Rungs({ label, scale, rungs, under, over }: RungsProps) {
         y={lowest}
         width={RIGHT - LEFT}
         height={Math.max(0, BOTTOM - lowest)}
-        fill="var(--rc-green-wash)"
+        fill={guessed ? 'var(--rc-blue-wash)' : 'var(--rc-green-wash)'}
       />
       <path
         d={`M${LEFT} ${TOP - 8}V${BOTTOM + 8}M${RIGHT} ${TOP - 8}V${BOTTOM + 8}`}

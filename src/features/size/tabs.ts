@@ -2,11 +2,17 @@ import type { Verdict } from '@/core/findings';
 import type { Project } from '@/core/model';
 import { machineHref, type SheetTab, WHOLE } from '@/features/frame';
 
+/** A verdict, and whether it rests on numbers of ours. */
+export interface Said {
+  readonly verdict: Verdict;
+  readonly guessed: boolean;
+}
+
 /** The axes as tabs, and the whole machine behind them. @param whole what the checks of the whole say. */
 export const sizeTabs = (
   project: Project,
-  axes: readonly Verdict[],
-  whole: Verdict,
+  axes: readonly Said[],
+  whole: Said,
   current: string,
 ): SheetTab[] => [
   ...project.axes.map((axis, i) => ({
@@ -15,7 +21,7 @@ export const sizeTabs = (
     note: axis.letter,
     href: machineHref('size', project.id, axis.id),
     here: axis.id === current,
-    verdict: axes[i]!,
+    ...axes[i]!,
   })),
   {
     id: WHOLE,
@@ -23,6 +29,6 @@ export const sizeTabs = (
     note: '',
     href: machineHref('size', project.id, WHOLE),
     here: current === WHOLE,
-    verdict: whole,
+    ...whole,
   },
 ];

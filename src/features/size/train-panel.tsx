@@ -52,6 +52,8 @@ interface LinkHeadProps {
   readonly open: boolean;
   readonly onOpen: (link: LinkId | null) => void;
   readonly verdict: Verdict;
+  /** Whether any number of the link is ours. */
+  readonly guessed: boolean;
   readonly title: string;
   readonly summary: string;
   readonly worst: string | undefined;
@@ -59,7 +61,7 @@ interface LinkHeadProps {
 
 /** The head of a link, drawn anew only where its words change. */
 const LinkHead = memo(function LinkHead(props: LinkHeadProps) {
-  const { id, opens, open, onOpen, verdict, title, summary, worst } = props;
+  const { id, opens, open, onOpen, verdict, guessed, title, summary, worst } = props;
   return (
     <Button
       className={styles.linkHead ?? ''}
@@ -67,7 +69,7 @@ const LinkHead = memo(function LinkHead(props: LinkHeadProps) {
       aria-controls={opens}
       onClick={() => onOpen(open ? null : id)}
     >
-      <VerdictMark verdict={verdict} />
+      <VerdictMark verdict={verdict} guessed={guessed} />
       <b>{title}</b>
       <span>{summary}</span>
       {worst && <em>{worst}</em>}
@@ -85,6 +87,9 @@ function Link({ link, open, onOpen, onExchange }: LinkProps) {
   const mine = report.findings.filter((f) => linkOf(f.path.slice(root.length)) === link.id);
   const [worst] = mine.sort((a, b) => byWeight(a.verdict, b.verdict));
   const verdict: Verdict = worst?.verdict ?? 'holds';
+  // A link that is left out is a choice of ours as long as anything is.
+  const none = link.id === 'reducer' && !stored.reducer;
+  const guessed = report.ours.some((path) => none || linkOf(path) === link.id);
   return (
     <li className={styles.link} data-verdict={verdict}>
       <LinkHead
@@ -93,6 +98,7 @@ function Link({ link, open, onOpen, onExchange }: LinkProps) {
         open={open}
         onOpen={onOpen}
         verdict={verdict}
+        guessed={guessed}
         title={link.title(stored)}
         summary={link.summary(stored, system)}
         worst={worst && `${verdictWords[verdict]}: ${findingText(worst, system).title.toLowerCase()}`}

@@ -1,6 +1,16 @@
 import { formatNumber } from '@/core/units';
 import { each, type LinkSpec } from './link';
 
+/** Where the coupling sits makes a difference only with a reducer. */
+const couplingPlace = {
+  path: 'coupling.place',
+  label: 'Sits',
+  options: [
+    ['motor', 'at the motor'],
+    ['drive', 'behind the reducer'],
+  ],
+} as const;
+
 /** Between motor and drive. */
 export const reducerLinks: readonly LinkSpec[] = [
   {
@@ -66,7 +76,8 @@ export const reducerLinks: readonly LinkSpec[] = [
     id: 'coupling',
     title: (a) => `Coupling${each(a)}`,
     summary: (a) => a.coupling.kind,
-    choices: () => [
+    choices: (a) => [
+      ...(a.reducer ? [couplingPlace] : []),
       {
         path: 'coupling.kind',
         label: 'Kind',

@@ -4,6 +4,7 @@ import type { Axis } from '@/core/model';
 import {
   axisForce,
   gravityForce,
+  inertiaBehind,
   motorSpeed,
   motorTorque,
   motorTravel,
@@ -259,22 +260,33 @@ function carriedBy(axis: Axis, guide: ResolvedGuide, mass: Quantity<'mass'>, she
   return { share: axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE, mass, gravity, drag };
 }
 
-/** All that sits on the motor shaft. */
-const turning = (axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'inertia'> =>
-  sheet.apply(
+/** The coupling as the motor feels it, and where that comes from. */
+function couplingAtMotor({ coupling, reducer }: Axis, sheet: Worksheet) {
+  const inertia = coupling.inertia.si;
+  if (!reducer || coupling.place === 'motor') return { inertia, source: 'coupling.inertia' };
+  const given = { inertia: 'coupling.inertia', ratio: 'reducer.ratio' };
+  const felt = sheet.apply(inertiaBehind, { inertia, ratio: reducer.ratio.si }, 'coupling.felt', given);
+  return { inertia: felt, source: '#coupling.felt' };
+}
+
+/** All that turns with the motor shaft. */
+function turning(axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'inertia'> {
+  const coupling = couplingAtMotor(axis, sheet);
+  return sheet.apply(
     turningInertia,
     {
       rotor: motor.rotorInertia,
-      coupling: axis.coupling.inertia.si,
+      coupling: coupling.inertia,
       reducer: axis.reducer?.inertia.si ?? NO_INERTIA,
     },
     'motor.turning',
     {
       rotor: 'motor.rotorInertia',
-      coupling: 'coupling.inertia',
+      coupling: coupling.source,
       reducer: axis.reducer ? 'reducer.inertia' : undefined,
     },
   );
+}
 
 type Forces = Readonly<Record<CaseId, Quantity<'force'>>>;
 

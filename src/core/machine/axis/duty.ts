@@ -71,7 +71,10 @@ const GUESSED = 0.5;
 
 /** How much of figures may be counted on that stand together: half where one of them is guessed. */
 export const creditOf = (measures: readonly (Measure | null | undefined)[]): Quantity<'ratio'> =>
-  quantity('ratio', measures.some((m) => m && m.si !== 0 && m.basis === 'estimate') ? GUESSED : 1);
+  quantity(
+    'ratio',
+    measures.some((m) => m && m.si !== 0 && (m.basis === 'estimate' || m.basis === 'ours')) ? GUESSED : 1,
+  );
 
 /** Drag of the guides that is counted on to hold the weight of an axis. */
 export function holdingDrag({ axis, drag }: Analysis, sheet: Worksheet): Quantity<'force'> {

@@ -1,4 +1,4 @@
-import type { Axis, AxisFieldPath, Edit } from '@/core/model';
+import type { Axis, AxisFieldPath, Edit, Measure } from '@/core/model';
 import { quantity } from '@/core/units';
 import { set } from './candidates';
 import { railReach } from './rail-reach';
@@ -39,14 +39,19 @@ export function followTravel(axis: Axis, to: number): Edit[] {
   const { drive, guide, demands } = axis;
   const more = to - demands.travel.si;
   if (more <= 0) return [];
-  const grown = (path: AxisFieldPath, now: number): Edit =>
-    set(path, Math.ceil((now + more) / MILLIMETRE - 1e-6) * MILLIMETRE);
+  // What nobody had said nobody has said now.
+  const grown = (path: AxisFieldPath, { si, basis }: Measure): Edit =>
+    set(
+      path,
+      Math.ceil((si + more) / MILLIMETRE - 1e-6) * MILLIMETRE,
+      basis === 'ours' ? 'ours' : 'estimate',
+    );
   const edits: Edit[] = [];
   if (!driveHolds(axis, to)) {
-    if (drive.kind === 'screw') edits.push(grown('drive.betweenBearings', drive.betweenBearings.si));
-    else if (drive.kind !== 'rack') edits.push(grown('drive.centreDistance', drive.centreDistance.si));
+    if (drive.kind === 'screw') edits.push(grown('drive.betweenBearings', drive.betweenBearings));
+    else if (drive.kind !== 'rack') edits.push(grown('drive.centreDistance', drive.centreDistance));
   }
   if (railHolds(axis, demands.travel.si) && !railHolds(axis, to))
-    edits.push(grown('guide.railLength', guide.railLength!.si));
+    edits.push(grown('guide.railLength', guide.railLength!));
   return edits;
 }

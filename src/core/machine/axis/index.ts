@@ -2,10 +2,11 @@ export type { AccelerationId } from './accelerations';
 export { analyse, type Analysis, type CaseId, movingMass, type RungId } from './analysis';
 export type { BandPoint, TorqueBand } from './band';
 export { type AxisRemedyCode, axisRemedyCodes, measured, rodSizes, rounded } from './candidates';
-export { type AxisChecked, axisChecks, type AxisCode } from './checks';
+export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
 export { followers, followTravel } from './follow-travel';
+export { oursOf } from './ours';
 export { railReach } from './rail-reach';
 export {
   type AccelerationStep,

@@ -1,4 +1,4 @@
-import { type Finding, findingsOf, judge, wholeVerdict } from '@/core/checks';
+import { type Finding, findingsOf, judge, lazily, wholeVerdict } from '@/core/checks';
 import { type Checked, hasNumbers, type Verdict, verdictOf } from '@/core/findings';
 import { busiest, loadsIn } from '@/core/guides';
 import { type Axis, applyEdits, axisIssues, type Edit } from '@/core/model';
@@ -10,6 +10,7 @@ import { torqueBand, type TorqueBand } from './band';
 import { type AxisCode, axisChecks, type AxisSubject, subjectOf } from './checks';
 import { dutyTorque } from './duty';
 import { type Figure, figuresOf } from './figures';
+import { oursOf } from './ours';
 import { lostMotionOf } from './train';
 import { unknownsOf } from './unknowns';
 
@@ -68,6 +69,8 @@ export interface AxisReport {
   readonly verdict: Verdict;
   /** What came to no number, by its code: a fault of ours, and nothing of this axis may be believed. */
   readonly noNumber: readonly string[];
+  /** Numbers of ours on which the answers rest, as paths inside the axis as the machine loads it. */
+  readonly ours: readonly string[];
   readonly mass: number;
   /** Highest rapid at which nothing gives out, and the rung that governs it. */
   readonly speed: number;
@@ -189,7 +192,7 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
 /** All of a report that must be a number and is none, by its code. */
 function noNumberIn(
   outcomes: readonly Checked[],
-  report: Omit<AxisReport, 'verdict' | 'noNumber'>,
+  report: Omit<AxisReport, 'verdict' | 'noNumber' | 'ours'>,
 ): string[] {
   const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = report;
   const named: (readonly [string, number])[] = [
@@ -263,5 +266,15 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
   };
   const noNumber = noNumberIn(outcomes, report);
   const verdict = noNumber.length ? 'not-known' : wholeVerdict(outcomes);
-  return { ...report, verdict, noNumber, ...(options.working ? { working: sheet.lines } : {}) };
+  // Asked for by a page that shows it, not by the many reports that are only compared.
+  const ours = lazily(() => oursOf(axis));
+  return {
+    ...report,
+    verdict,
+    noNumber,
+    get ours() {
+      return ours();
+    },
+    ...(options.working ? { working: sheet.lines } : {}),
+  };
 }

@@ -14,11 +14,17 @@ export interface TrainStiffness {
   readonly links: readonly StiffnessLink[];
 }
 
+/** Travel per radian of the shaft on which the coupling sits, and where it comes from. */
+function couplingTravel({ axis: { coupling, reducer }, drive, gear }: Analysis) {
+  const behind = reducer !== null && coupling.place === 'drive';
+  return behind ? { k: drive.k, kSource: '#drive.k' } : { k: gear.kMotor, kSource: gear.kSource };
+}
+
 /** The drive's own stiffness in series with coupling and reducer, as far as theirs is given. */
-export function trainStiffness(
-  { axis: { coupling, reducer }, drive, gear }: Analysis,
-  sheet: Worksheet,
-): TrainStiffness {
+export function trainStiffness(analysis: Analysis, sheet: Worksheet): TrainStiffness {
+  const { axis, drive } = analysis;
+  const { coupling, reducer } = axis;
+  const at = couplingTravel(analysis);
   const missing = [...drive.stiffness.missing];
   const links = [...drive.stiffness.links];
   let value = drive.stiffness.value;
@@ -40,7 +46,7 @@ export function trainStiffness(
     });
     source = `stiffness.with-${id}`;
   };
-  if (coupling.stiffness) add('coupling', coupling.stiffness.si, gear.kMotor, gear.kSource);
+  if (coupling.stiffness) add('coupling', coupling.stiffness.si, at.k, at.kSource);
   else if (coupling.kind !== 'rigid') missing.push('coupling.stiffness');
   if (reducer?.stiffness) add('reducer', reducer.stiffness.si, drive.k, '#drive.k');
   else if (reducer) missing.push('reducer.stiffness');
@@ -58,19 +64,18 @@ export interface LostMotion {
 }
 
 /** The budget of lost motion. @param stiffness in line. */
-export function lostMotionOf(
-  { axis: { coupling, reducer }, drive, gear, share, drag }: Analysis,
-  stiffness: TrainStiffness,
-  sheet: Worksheet,
-): LostMotion {
+export function lostMotionOf(analysis: Analysis, stiffness: TrainStiffness, sheet: Worksheet): LostMotion {
+  const { axis, drive, share, drag } = analysis;
+  const { coupling, reducer } = axis;
+  const coupled = couplingTravel(analysis);
   const links: PlayLink[] = [
     {
       id: 'coupling',
       value: sheet.apply(
         couplingPlay,
-        { backlash: coupling.backlash.si, kMotor: gear.kMotor },
+        { backlash: coupling.backlash.si, kMotor: coupled.k },
         'play.coupling',
-        { backlash: 'coupling.backlash', kMotor: gear.kSource },
+        { backlash: 'coupling.backlash', kMotor: coupled.kSource },
       ),
       source: '#play.coupling',
     },

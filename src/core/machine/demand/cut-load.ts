@@ -1,4 +1,4 @@
-import type { Cut } from '@/core/model';
+import type { Basis, Cut } from '@/core/model';
 
 /** What one cut asks of the machine. SI. */
 export interface CutLoad {
@@ -6,6 +6,8 @@ export interface CutLoad {
   readonly name: string;
   readonly kind: Cut['kind'];
   readonly stock: Cut['stock'];
+  /** Ours while any number of it or of its spindle is. */
+  readonly basis: Basis;
   /** Peak along and across the feed, and mean; N. Milling: the spindle's limit is counted in. */
   readonly along: number;
   readonly across: number;

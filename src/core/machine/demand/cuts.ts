@@ -1,5 +1,5 @@
 import { loads } from '@/core/loads';
-import type { Axis, Brief, Cut } from '@/core/model';
+import { type Axis, type Brief, type Cut, oursIn } from '@/core/model';
 import { silentWorksheet, type Worksheet } from '@/core/worksheet';
 import type { CutLoad } from './cut-load';
 import { milled } from './milling';
@@ -13,7 +13,9 @@ export function cutLoad(cut: Cut, spindle: Brief['spindle'], sheet: Worksheet = 
         `cut.${cut.id}.corner`,
       )
     : null;
-  const same = { id: cut.id, name: cut.name, kind: cut.kind, stock: cut.stock, corner };
+  const turned = cut.kind === 'mill' ? spindle : null;
+  const basis = oursIn([cut, turned]).length ? ('ours' as const) : ('estimate' as const);
+  const same = { id: cut.id, name: cut.name, kind: cut.kind, stock: cut.stock, basis, corner };
   if (cut.kind === 'mill') return { ...same, ...milled(cut, spindle, sheet) };
   const drag = cut.drag.si;
   return {

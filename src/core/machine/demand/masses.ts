@@ -1,5 +1,5 @@
 import { bodies } from '@/core/loads';
-import type { Axis, Basis, Body, Project } from '@/core/model';
+import { type Axis, type Basis, type Body, oursIn, type Project } from '@/core/model';
 import { memberOf, type Strip } from '@/core/sections';
 import { silentWorksheet } from '@/core/worksheet';
 
@@ -64,6 +64,9 @@ export const stripsOf = ({ strips }: NonNullable<Project['structure']>['beam']):
 /** Members of the structure that are weighed; words for them are made where they are shown. */
 export type StructureBodyId = 'beam' | 'both-beams' | 'columns' | 'bed-members';
 
+/** A weight out of sizes is an estimate, and ours while any of the sizes is. */
+const basisOf = (member: unknown): Basis => (oursIn(member).length ? 'ours' : 'estimate');
+
 /** Beam and columns as bodies, and the bed. */
 function structureBodies(project: Project): {
   readonly moving: WeighedBody[];
@@ -71,11 +74,11 @@ function structureBodies(project: Project): {
 } {
   const { structure } = project;
   if (!structure) return { moving: [], standing: [] };
-  const row = (id: StructureBodyId, mass: number): WeighedBody => ({
+  const row = (id: StructureBodyId, mass: number, basis: Basis): WeighedBody => ({
     id,
     name: id,
     mass,
-    basis: 'estimate',
+    basis,
     from: 'structure',
     axisId: null,
   });
@@ -89,12 +92,22 @@ function structureBodies(project: Project): {
   const column = memberOf(structure.column.section, structure.column.material);
   const bed = memberOf(structure.bed.section, structure.bed.material);
   const upper = [
-    row(beams === 2 ? 'both-beams' : 'beam', beams * beam.mass * structure.beam.length.si),
+    row(
+      beams === 2 ? 'both-beams' : 'beam',
+      beams * beam.mass * structure.beam.length.si,
+      basisOf(structure.beam),
+    ),
     ...(structure.column.height.si > 0
-      ? [row('columns', columnsOf(project) * column.mass * structure.column.height.si)]
+      ? [
+          row(
+            'columns',
+            columnsOf(project) * column.mass * structure.column.height.si,
+            basisOf(structure.column),
+          ),
+        ]
       : []),
   ];
-  const lower = [row('bed-members', 2 * bed.mass * structure.bed.length.si)];
+  const lower = [row('bed-members', 2 * bed.mass * structure.bed.length.si, basisOf(structure.bed))];
   return beamRidesOn(project)
     ? { moving: upper, standing: lower }
     : { moving: [], standing: [...upper, ...lower] };

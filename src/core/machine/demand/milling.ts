@@ -96,7 +96,7 @@ export function milled(
   cut: MillCut,
   spindle: Brief['spindle'],
   sheet: Worksheet,
-): Omit<CutLoad, 'id' | 'name' | 'kind' | 'stock' | 'corner'> {
+): Omit<CutLoad, 'id' | 'name' | 'kind' | 'stock' | 'basis' | 'corner'> {
   const turn = millingForce({ ...inputsOf(cut), climb: cut.way === 'climb' });
   const chip = sheet.apply(
     loads.chipLoad,

@@ -56,7 +56,8 @@ function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | un
   const { reports, cuts, frame } = causes;
   const report = axis && reports.find((r) => r.axisId === axis.id);
   const axisId = axis?.id ?? null;
-  const typed = axis?.demands.cuttingFrom === 'typed' ? axis.demands.cuttingForce.si : undefined;
+  const own = axis && (axis.demands.cuttingFrom === 'typed' || !cuts.length);
+  const typed = own ? axis.demands.cuttingForce.si : undefined;
   const force = typed ?? worstCut({ role: way === 'z' ? 'plunge' : 'gantry' }, cuts).force;
   const soft = frame?.soft[way];
   const lost = report && !report.lostMotion.missing.length ? report.lostMotion.value : null;

@@ -3,7 +3,7 @@ import { tubeSizes } from '@/core/catalogue';
 import {
   type Axis,
   type Edit,
-  guess,
+  estimate,
   guideOfKind,
   holdsBothSides,
   type Project,
@@ -115,7 +115,7 @@ function boxBeam(section: Section): FrameCandidate[] {
     kind: 'rect-tube',
     height: section.height,
     width: section.width,
-    wall: guess('length', BOX_WALL),
+    wall: estimate('length', BOX_WALL),
     making: 'cold',
   };
   return [offer('box-beam', [put('structure.beam.section', tube), put('structure.beam.material', 'steel')])];

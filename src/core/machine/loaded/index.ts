@@ -1,2 +1,3 @@
 export { loadedAxes, loadedAxis, loadsAlike, toStored } from './loaded-axis';
+export { originsOf, oursOfCuts } from './origins';
 export { type KeptReport, type LoadedReport, loadedReports, placeOf, type ReportMemory } from './reports';

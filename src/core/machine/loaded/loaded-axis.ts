@@ -5,6 +5,9 @@ import { type AxisMasses, type CutLoad, cutLoads, type MassReport, massReport, w
 /** Marks a row that comes from elsewhere in the machine; no typed id can begin with it. */
 const DERIVED = '~';
 
+/** Whether a row of masses stands elsewhere in the machine. */
+export const isDerived = (id: string): boolean => id.startsWith(DERIVED);
+
 const derived = <K extends Kind>(kind: K, si: number, basis: Measure['basis']): Measure<K> => ({
   typed: formatQuantity(kind, si, 'metric', 6).text,
   si: quantity(kind, si),
@@ -31,18 +34,21 @@ function rowsOf(axis: Axis, { bodies }: AxisMasses): Body[] {
  */
 export function loadedAxis(axis: Axis, masses: AxisMasses, cuts: readonly CutLoad[]): Axis {
   const plain = masses.bodies.every((b) => b.from === 'own') && axis.loads.masses.every((b) => !b.shape);
-  const cut = axis.demands.cuttingFrom === 'cuts' ? worstCut(axis, cuts) : undefined;
+  // While no cut is said, the force that stands at the axis counts: none would be too little.
+  const cut = axis.demands.cuttingFrom === 'cuts' && cuts.length ? worstCut(axis, cuts) : undefined;
   if (plain && !cut) return axis;
   const loaded = plain ? axis : { ...axis, loads: { ...axis.loads, masses: rowsOf(axis, masses) } };
   if (!cut) return loaded;
   const { demands, guide } = axis;
+  // The worst of the cuts: no surer than the least sure of them.
+  const basis = cuts.some((c) => c.basis === 'ours') ? 'ours' : 'estimate';
   return {
     ...loaded,
-    demands: { ...demands, cuttingForce: derived('force', cut.force, 'estimate') },
+    demands: { ...demands, cuttingForce: derived('force', cut.force, basis) },
     guide: {
       ...guide,
-      sideForce: guide.sideForce ?? derived('force', cut.side, 'estimate'),
-      normalForce: guide.normalForce ?? derived('force', cut.normal, 'estimate'),
+      sideForce: guide.sideForce ?? derived('force', cut.side, basis),
+      normalForce: guide.normalForce ?? derived('force', cut.normal, basis),
     },
   };
 }
@@ -85,7 +91,7 @@ const ownGuide = (value: Edit['value'], { guide }: Axis): Edit['value'] =>
 function ownRows(rows: readonly unknown[], { loads }: Axis): Body[] {
   return rows
     .filter(isBody)
-    .filter((row) => !row.id.startsWith(DERIVED))
+    .filter((row) => !isDerived(row.id))
     .map((row) => {
       const kept = loads.masses.find((b) => b.id === row.id);
       return kept?.shape ? kept : { ...row, shape: null };

@@ -1,5 +1,5 @@
-import type { Finding } from '@/core/checks';
-import { type Verdict, worstVerdict } from '@/core/findings';
+import { type Finding, lazily } from '@/core/checks';
+import type { Verdict } from '@/core/findings';
 import { bodies } from '@/core/loads';
 import type { Project } from '@/core/model';
 import { type Line, recordingWorksheet } from '@/core/worksheet';
@@ -31,6 +31,8 @@ import {
   nextStep,
   type NextStep,
   noNumberOfWhole,
+  oursOfMachine,
+  verdictOfWhole,
 } from '../whole';
 
 /** The answer for a whole machine. Plain data, SI units. */
@@ -39,6 +41,8 @@ export interface MachineReport {
   readonly name: string;
   /** Not known while `noNumber`, here or of an axis, names anything. */
   readonly verdict: Verdict;
+  /** Numbers of ours on which any answer rests, as paths from the root. */
+  readonly ours: readonly string[];
   /** Checks of the whole that came to no number, by their code: a fault of ours. */
   readonly noNumber: readonly string[];
   readonly axes: readonly AxisReport[];
@@ -68,13 +72,20 @@ export function reportOf(
   const outcomes = machineOutcomes(context);
   const findings = machineFindings(context, outcomes, withRemedies);
   const noNumber = noNumberOfWhole(outcomes);
+  const ours = lazily(() => oursOfMachine(context));
   const sound = noNumber.length === 0 && axes.every((r) => r.noNumber.length === 0);
   return {
     id: project.id,
     name: project.name,
     verdict: sound
-      ? worstVerdict([...axes.map((r) => r.verdict), ...findings.map((f) => f.verdict)])
+      ? verdictOfWhole(
+          outcomes,
+          axes.map((r) => r.verdict),
+        )
       : 'not-known',
+    get ours() {
+      return ours();
+    },
     noNumber,
     axes,
     findings,

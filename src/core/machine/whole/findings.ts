@@ -39,10 +39,15 @@ export const noNumberOfWhole = (outcomes: readonly MachineChecked[]): string[] =
   ...new Set(outcomes.filter((c) => !hasNumbers(c)).map((c) => c.code)),
 ];
 
-/** The verdict of the whole by its own checks: holds while they have nothing to say. */
-export function verdictOfWhole(outcomes: readonly MachineChecked[]): Verdict {
+/**
+ * The verdict of the whole by its own checks and, where given, those of its axes. Of a machine whose
+ * frame is not known nothing can be said but that it gives out.
+ */
+export function verdictOfWhole(outcomes: readonly MachineChecked[], axes: readonly Verdict[] = []): Verdict {
   if (noNumberOfWhole(outcomes).length) return 'not-known';
-  return outcomes.length ? worstVerdict(['holds', wholeVerdict(outcomes)]) : 'holds';
+  const worst = worstVerdict(['holds', ...axes, ...(outcomes.length ? [wholeVerdict(outcomes)] : [])]);
+  const frameless = outcomes.some((c) => c.code === 'frame-unknown');
+  return frameless && worst !== 'gives-out' ? 'not-known' : worst;
 }
 
 /** Any finding of a machine, of whatever scope. */

@@ -19,4 +19,5 @@ export {
 } from './findings';
 export { type ArrangementOutlook, footprint, outlooks } from './layout';
 export { nextStep, type NextStep } from './next-step';
+export { oursOfCheck, oursOfMachine } from './ours';
 export { type Scene, type SceneBox, sceneOf } from './scene';

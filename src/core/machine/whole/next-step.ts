@@ -8,6 +8,7 @@ export interface NextStep {
     | 'say-area'
     | 'say-cuts'
     | 'say-accuracy'
+    | 'say-ours'
     | 'mend-axis'
     | 'mend-machine'
     | 'plan-structure'
@@ -28,13 +29,15 @@ const FEW_PARTS = 3;
  */
 export function nextStep({ project, reports }: MachineContext, found: readonly AnyFinding[]): NextStep {
   const { brief, axes } = project;
-  if (!brief.area.length || !brief.area.width) return { code: 'say-area' };
+  if (!brief.area.length || !brief.area.width || !brief.area.height) return { code: 'say-area' };
   if (!brief.cuts.length) return { code: 'say-cuts' };
   const worst = [...reports].sort((a, b) => byWeight(a.verdict, b.verdict))[0];
   if (worst?.verdict === 'gives-out') return { code: 'mend-axis', axisId: worst.axisId };
   if (found.some((f) => f.verdict === 'gives-out')) return { code: 'mend-machine' };
   if (!project.structure) return { code: 'plan-structure' };
   if (!brief.accuracy) return { code: 'say-accuracy' };
+  const guessed = [...reports].sort((a, b) => b.ours.length - a.ours.length)[0];
+  if (guessed?.ours.length) return { code: 'say-ours', axisId: guessed.axisId };
   const unknown = [...reports].sort((a, b) => b.unknowns.length - a.unknowns.length)[0];
   if (unknown && unknown.unknowns.length > MANY_UNKNOWN) return { code: 'measure', axisId: unknown.axisId };
   const unpicked = axes.some((axis) => Object.keys(axis.parts).length < FEW_PARTS);

@@ -15,11 +15,25 @@ function axisFromVersion2(old: Doc): Doc {
   };
 }
 
+/**
+ * An axis from version 4 to 5. A number may be "ours" since. Which estimates of an older file nobody has
+ * looked at cannot be told any more, so they stay estimates: a number in a file counts as its owner's. A
+ * coupling was always taken to sit on the shaft of the motor.
+ */
+const axisFromVersion4 = (old: Doc): Doc => ({
+  ...old,
+  coupling: { ...(old.coupling as Doc), place: 'motor' },
+});
+
 /** Steps of the axes from version to version. */
 export const axesSteps: SliceSteps = {
   1: (document) => ({ axes: (document.axes as Doc[]).map(axisFromVersion1), pins: [] }),
   2: (document) => ({
     axes: (document.axes as Doc[]).map(axisFromVersion2),
     pins: (document.pins as Doc[]).map((pin) => ({ ...pin, axis: axisFromVersion2(pin.axis as Doc) })),
+  }),
+  4: (document) => ({
+    axes: (document.axes as Doc[]).map(axisFromVersion4),
+    pins: (document.pins as Doc[]).map((pin) => ({ ...pin, axis: axisFromVersion4(pin.axis as Doc) })),
   }),
 };

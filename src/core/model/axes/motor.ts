@@ -119,6 +119,8 @@ export const reducer = z.strictObject({
 
 export const coupling = z.strictObject({
   kind: z.enum(['rigid', 'bellows', 'beam', 'disc', 'jaw']),
+  /** On the shaft of the motor, or behind the reducer on that of the drive; alike where there is none. */
+  place: z.enum(['motor', 'drive']),
   inertia: smallInertia(),
   stiffness: maybe('torsionalStiffness', { above: 0, max: 1e7 }),
   backlash: input('angle', { min: 0, max: 0.2 }),

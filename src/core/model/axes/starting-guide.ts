@@ -83,6 +83,7 @@ export function startingGuide(): Guide {
 
 export const startingCoupling = (): Axis['coupling'] => ({
   kind: 'beam',
+  place: 'motor',
   inertia: m('inertia', '0.1 kg·cm²'),
   stiffness: null,
   backlash: m('angle', '0°'),

@@ -1,4 +1,4 @@
-import { guess as m } from '../guess';
+import { estimate, guess as m } from '../guess';
 import type { Brief, Cut, StockKind } from './schema';
 
 /** A brief of which nothing is known yet. */
@@ -51,14 +51,14 @@ export const stockForces: Readonly<Record<StockKind, StockForce>> = {
   other: force(100, 0.2, 0.4, false, null),
 };
 
-/** The force inputs of a stock, as estimates. */
-export const stockInputs = (stock: StockKind) => {
+/** The force inputs of a stock. @param figure estimates where the stock was chosen, ours where it was not. */
+export const stockInputs = (stock: StockKind, figure: typeof m = estimate) => {
   const { kc11, exponent, radial } = stockForces[stock];
   return {
     stock,
-    kc11: m('modulus', `${kc11} MPa`),
-    exponent: m('ratio', `${exponent}`),
-    radial: m('ratio', `${radial}`),
+    kc11: figure('modulus', `${kc11} MPa`),
+    exponent: figure('ratio', `${exponent}`),
+    radial: figure('ratio', `${radial}`),
   };
 };
 
@@ -71,7 +71,7 @@ export function startingCut(kind: Cut['kind'], id: string, name: string = kind):
         kind,
         id,
         name,
-        ...stockInputs('plywood'),
+        ...stockInputs('plywood', m),
         diameter: m('length', '6 mm'),
         flutes: m('count', '2'),
         spindle: m('angularSpeed', '18000 rpm'),

@@ -11,7 +11,7 @@ import type { RungId } from '@/core/machine';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { Action } from '@/ui/action';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { accelerationName, checkNameOf, figureName, rungName, verdictWords } from '@/words';
+import { accelerationName, checkNameOf, figureName, rungName, verdictText } from '@/words';
 import { showFigure } from '../figures';
 import styles from './exchange.module.css';
 
@@ -77,7 +77,7 @@ interface CompareProps {
 /** Two variants side by side, row by row. What does not change is folded away until asked for. */
 export function CompareTable({ comparison, names, system }: CompareProps) {
   const [all, setAll] = useState(false);
-  const { verdict, governing, rows, gone, come } = comparison;
+  const { verdict, guessed, governing, rows, gone, come } = comparison;
   const shown = rows.filter((r) => all || r.group === 'answer' || r.change !== 'same');
   const hidden = rows.length - shown.length;
   const list = (items: Comparison['gone']) => items.map((f) => checkNameOf(f.code)).join(', ');
@@ -100,10 +100,12 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
               Verdict
             </TableCell>
             <TableCell>
-              <VerdictMark verdict={verdict.before} /> {verdictWords[verdict.before]}
+              <VerdictMark verdict={verdict.before} guessed={guessed.before} />{' '}
+              {verdictText(verdict.before, guessed.before)}
             </TableCell>
             <TableCell>
-              <VerdictMark verdict={verdict.after} /> {verdictWords[verdict.after]}
+              <VerdictMark verdict={verdict.after} guessed={guessed.after} />{' '}
+              {verdictText(verdict.after, guessed.after)}
             </TableCell>
             <TableCell>
               <ChangeMark change={verdict.change} />

@@ -13,7 +13,7 @@ import { formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { labelOf, refusalText, verdictWords, wantedWords } from '@/words';
+import { labelOf, refusalText, verdictText, wantedWords } from '@/words';
 import { useAxis } from '../axis-context';
 import styles from './exchange.module.css';
 import { useOwnParts } from './use-own-parts';
@@ -145,9 +145,9 @@ function GoodFor({ report, refused }: TriedPart) {
   if (!report) return <span title={refused ?? ''}>does not fit</span>;
   return (
     <span>
-      <VerdictMark verdict={report.verdict} size={15} />{' '}
+      <VerdictMark verdict={report.verdict} guessed={report.ours.length > 0} size={15} />{' '}
       {formatQuantity('speed', report.speed, system, 2).text}
-      <span className={styles.hidden}> {verdictWords[report.verdict]}</span>
+      <span className={styles.hidden}> {verdictText(report.verdict, report.ours.length > 0)}</span>
     </span>
   );
 }

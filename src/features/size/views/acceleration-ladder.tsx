@@ -21,6 +21,7 @@ export function AccelerationLadder({ onWorking }: { onWorking: (line: string) =>
   return (
     <Rungs
       label="Acceleration ladder"
+      guessed={report.ours.length > 0}
       scale={scale}
       rungs={rungs.map(({ id, limit, verdict, line }) => ({
         id,

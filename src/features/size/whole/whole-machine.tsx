@@ -1,16 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { worstVerdict } from '@/core/findings';
 import { type MachineReport, type WayId, ways } from '@/core/machine';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { FindingList, NoNumber, TrialBar } from '@/features/findings';
-import { SheetHead, useFlex, useFrameTrials, useMachine, useReport, WHOLE } from '@/features/frame';
+import { useFlex, useFrameTrials, useMachine, useReport, WHOLE } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
 import { Toggle } from '@/ui/toggle';
 import { micro, stiffnessText } from '@/words';
-import { sizeTabs } from '../tabs';
+import { BenchHead } from '../bench-head';
 import { Accuracy } from './accuracy';
 import { FlexView } from './flex-view';
 import { Improvements } from './improvements';
@@ -29,19 +28,14 @@ const views = [
 
 /** The machine as a whole: how it bends, how exact it can be, and how it looks. */
 export function WholeMachine() {
-  const { project } = useMachine();
   const { solved } = useFlex();
   const [way, setWay] = useState<WayId>('x');
   const trials = useFrameTrials();
   const report = useReport(trials.busy ? null : trials.output);
-  const verdicts = report.axes.map((a) => a.verdict);
-  const whole = report.noNumber.length
-    ? 'not-known'
-    : worstVerdict(['holds', ...report.findings.map((f) => f.verdict)]);
   return (
     <div className={styles.whole}>
       <div className={styles.headBox}>
-        <SheetHead label="Axes" tabs={sizeTabs(project, verdicts, whole, WHOLE)} />
+        <BenchHead current={WHOLE} />
       </div>
       <div className={styles.left}>
         <StructurePanel />
@@ -51,7 +45,11 @@ export function WholeMachine() {
         <TrialBar />
         <h2>What the whole says</h2>
         <NoNumber codes={report.noNumber} />
-        <FindingList findings={report.findings} calm="Every check of the whole machine holds." />
+        <FindingList
+          findings={report.findings}
+          calm="Every check of the whole machine holds."
+          ours={report.ours.length}
+        />
         {solved && <Improvements trials={trials} way={way} flex={solved} />}
       </div>
       <div className={styles.block}>

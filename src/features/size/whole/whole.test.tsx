@@ -117,6 +117,7 @@ describe('the whole on its page', () => {
   const list = (session: Session) => renderOn(session, <FindingsOf session={session} />);
   const FindingsOf = ({ session }: { session: Session }) => (
     <FindingList
+      ours={0}
       findings={machineReport(session.project!, { flex: true }).findings}
       calm="Every check of the whole machine holds."
     />
@@ -132,7 +133,10 @@ describe('the whole on its page', () => {
     expect(session.project!.stand.length).toBe(before);
   });
   it('says so where nothing is found', async () => {
-    renderOn(await openSession(gate!), <FindingList findings={[]} calm="Every check of the whole holds." />);
+    renderOn(
+      await openSession(gate!),
+      <FindingList ours={0} findings={[]} calm="Every check of the whole holds." />,
+    );
     expect(screen.getByText(/Every check of the whole holds/)).toBeInTheDocument();
   });
 });

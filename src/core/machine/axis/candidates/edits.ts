@@ -7,7 +7,7 @@ import type { AxisRemedyCode } from './codes';
 /** A change to an axis worth putting through the model; paths lead from inside it. */
 export type Candidate = AnyCandidate<AxisRemedyCode>;
 
-type Basis = 'standard' | 'estimate';
+type Basis = 'standard' | 'estimate' | 'ours';
 
 /**
  * An SI value as somebody would type it, in the metric unit of its input.

@@ -1,7 +1,7 @@
 import { atLeast, atMost, type Checked, comfort, unlessMissing, type Verdict } from '@/core/findings';
 import type { ThrustCode } from '@/core/drives';
 import { putInAxis } from '@/core/model';
-import { shaftTorque } from '@/core/motion';
+import { shaftTorque, torqueBehind } from '@/core/motion';
 import type { Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
@@ -180,12 +180,22 @@ const reducerTorque = axisCheck({
   ],
 });
 
+/** Torque that the coupling carries: that of the motor, or behind a reducer what becomes of it. */
+function torqueCoupled({ analysis, sheet }: AxisSubject): { torque: number; line: string } {
+  const { coupling, reducer } = analysis.axis;
+  const { torque, line } = worseCase(analysis, 'torque');
+  if (!reducer || coupling.place === 'motor') return { torque, line };
+  const given = { torque, ratio: reducer.ratio.si, efficiency: reducer.efficiency.si };
+  const sources = { torque: `#${line}`, ratio: 'reducer.ratio', efficiency: 'reducer.efficiency' };
+  return { torque: sheet.apply(torqueBehind, given, 'coupling.torque', sources), line: 'coupling.torque' };
+}
+
 const couplingTorque = axisCheck({
   code: 'coupling-torque',
-  judge: ({ analysis }) => {
-    const { torqueLimit } = analysis.axis.coupling;
+  judge: (subject) => {
+    const { torqueLimit } = subject.analysis.axis.coupling;
     if (!torqueLimit) return undefined;
-    const worse = worseCase(analysis, 'torque');
+    const worse = torqueCoupled(subject);
     return atLeast({
       code: 'coupling-torque',
       path: 'coupling.torqueLimit',

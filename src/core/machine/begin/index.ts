@@ -1,0 +1,1 @@
+export { beginMachine, followBrief, freshAxis, type NamesOf, untouched } from './follow-brief';
