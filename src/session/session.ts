@@ -33,6 +33,8 @@ export interface EditOptions {
   readonly mergeKey?: string;
   /** The path that was typed into, for the message of a refusal. */
   readonly touched?: string;
+  /** What follows from the change, made with it as one step; left out where it could not be taken. */
+  readonly follow?: (before: Project, after: Project) => readonly Edit[];
 }
 
 export interface SessionTools {
@@ -99,12 +101,15 @@ export class Session {
    * Changes the machine; paths lead from its root. Where the change would bring something in that an import
    * refuses, nothing changes and the issues come back.
    */
-  edit(edits: readonly Edit[], { label, mergeKey, touched }: EditOptions): readonly Issue[] {
+  edit(edits: readonly Edit[], { label, mergeKey, touched, follow }: EditOptions): readonly Issue[] {
     const before = this.project;
     if (!before) return NO_ISSUES;
     const changed = change(before, edits, touched);
     if (!changed.ok) return changed.issues;
-    const project = { ...changed.project, changed: this.tools.now().toISOString() };
+    const more = follow?.(before, changed.project) ?? [];
+    const followed = more.length ? change(changed.project, more) : changed;
+    const { project: made } = followed.ok ? followed : changed;
+    const project = { ...made, changed: this.tools.now().toISOString() };
     const { machine, history } = this.store.getState();
     // A machine that kept all rules keeps them: the gate let nothing else in.
     const broken = machine.kind === 'open' && machine.issues.length > 0;

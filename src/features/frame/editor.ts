@@ -2,7 +2,6 @@ import { followBrief, followers, followTravel } from '@/core/machine';
 import {
   type Basis,
   brokenRule,
-  change,
   type Edit,
   fieldRuleAt,
   getAt,
@@ -101,14 +100,9 @@ function alsoText(edits: readonly Edit[], begun: Project, system: UnitSystem): s
 /** @param system in whose units bare numbers are read and refusals are said. */
 export function machineEditor(session: Session, system: UnitSystem): MachineEditor {
   const said = ([issue]: readonly Issue[]): Refused => issue && refusalText(issue, system);
-  /** A change with what follows from it; by itself where what follows could not be taken. */
-  const edit = (edits: readonly Edit[], options: EditOptions): Refused => {
-    const before = session.project;
-    const made = before ? change(before, edits, options.touched) : undefined;
-    const follow = before && made?.ok ? followBrief(before, made.project, newNames.axis) : [];
-    const issues = session.edit([...edits, ...follow], options);
-    return said(issues.length && follow.length ? session.edit(edits, options) : issues);
-  };
+  const follow = (before: Project, after: Project) => followBrief(before, after, newNames.axis);
+  const edit = (edits: readonly Edit[], options: EditOptions): Refused =>
+    said(session.edit(edits, { ...options, follow }));
   const apply: MachineEditor['apply'] = (edits, label, touched) =>
     edit(edits, { label, ...(touched === undefined ? {} : { touched }) });
   return {
