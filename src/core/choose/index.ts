@@ -1,3 +1,3 @@
 export { axisDoubt, type AxisDoubt, type RungDoubt } from './doubt';
 export { type Change, type Comparison, type ComparedRow, compareReports } from './compare';
-export { restsOn } from './rests';
+export { moved, outcomeKey, restsOf } from './rests';

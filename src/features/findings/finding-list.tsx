@@ -14,7 +14,7 @@ import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
 import { findingText, noNumberText, oursText, remedyEffect, remedyText, verdictText } from '@/words';
 import styles from './findings.module.css';
-import { Ours, useOursOf } from './ours';
+import { Ours, useRests } from './ours';
 
 interface ListProps {
   readonly findings: readonly AnyFinding[];
@@ -35,6 +35,7 @@ export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
 
 /** Findings of any scope, the worst open, each with what can be tried. */
 export function FindingList({ findings, calm, ours, reach, onWorking }: ListProps) {
+  const rests = useRests(findings);
   if (!findings.length)
     return (
       <p className={styles.calm}>
@@ -45,7 +46,7 @@ export function FindingList({ findings, calm, ours, reach, onWorking }: ListProp
   return (
     <>
       {findings.map((f, i) => (
-        <FindingCard key={keyOf(f)} finding={f} open={i === 0} reach={reach} onWorking={onWorking} />
+        <FindingCard key={keyOf(f)} finding={f} ours={rests(f)} open={i === 0} {...{ reach, onWorking }} />
       ))}
     </>
   );
@@ -53,19 +54,20 @@ export function FindingList({ findings, calm, ours, reach, onWorking }: ListProp
 
 interface CardProps {
   readonly finding: AnyFinding;
+  /** Numbers of ours on which it rests, from the root. */
+  readonly ours: readonly string[];
   readonly open: boolean;
   readonly reach: number | undefined;
   readonly onWorking: ListProps['onWorking'];
 }
 
-function FindingCard({ finding, open, reach, onWorking }: CardProps) {
+function FindingCard({ finding, ours, open, reach, onWorking }: CardProps) {
   const { system } = useMachine();
   const text = findingText(finding, system);
   const { line, verdict } = finding;
   // The verdict is painted first, its ways out a frame later.
   const later = useAfterPaint(finding);
   const colour = { color: verdictColour[verdict] };
-  const ours = useOursOf(finding);
   const guessed = ours.length > 0;
   return (
     <Fold

@@ -1,7 +1,7 @@
 'use client';
 
 import { type ReactNode, useMemo } from 'react';
-import { restsOn } from '@/core/choose';
+import { outcomeKey, restsOf } from '@/core/choose';
 import { type AnyFinding, oursOfCheck, originsOf } from '@/core/machine';
 import { type Edit, getAt, isMeasure, type Project } from '@/core/model';
 import { MachineField } from '@/features/fields';
@@ -13,18 +13,26 @@ import { useAfterPaint } from '@/ui/use-after-paint';
 import { inputLabel, placeOfInput } from '@/words';
 import styles from './findings.module.css';
 
-/** Numbers of ours on which a finding rests, from the root; looked for once its verdict is painted. */
-export function useOursOf(finding: AnyFinding): readonly string[] {
+/**
+ * Numbers of ours on which each of some findings rests, from the root: a hundred models for an axis, so they
+ * are looked for once for all its findings, and once their verdicts are painted.
+ */
+export function useRests(findings: readonly AnyFinding[]): (finding: AnyFinding) => readonly string[] {
   const context = useAfterPaint(useContextOf());
-  const { axisId, code, about } = finding;
+  const axes = [...new Set(findings.map((f) => f.axisId))].join(' ');
   return useMemo(() => {
-    if (axisId === null) return oursOfCheck(context, code);
-    const index = context.project.axes.findIndex((a) => a.id === axisId);
-    const axis = context.loaded[index];
-    if (!axis?.report.ours.length) return [];
-    const inside = restsOn(axis.loaded, { code, ...(about === undefined ? {} : { about }) });
-    return originsOf(context.project, index, axis.loaded, inside);
-  }, [context, axisId, code, about]);
+    const { project, loaded } = context;
+    const wanted = new Set(axes.split(' '));
+    const rests = new Map(
+      loaded.flatMap(({ loaded: axis }) => (wanted.has(axis.id) ? [[axis.id, restsOf(axis)] as const] : [])),
+    );
+    return ({ axisId, code, about }) => {
+      if (axisId === null) return oursOfCheck(context, code);
+      const index = project.axes.findIndex((a) => a.id === axisId);
+      const inside = rests.get(axisId)?.get(outcomeKey({ code, ...(about === undefined ? {} : { about }) }));
+      return inside?.length ? originsOf(project, index, loaded[index]!.loaded, inside) : [];
+    };
+  }, [context, axes]);
 }
 
 /** The edits that make numbers of ours somebody's: as they stand, as estimates. */

@@ -8,7 +8,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { type AxisReport, freshAxis, ridersOf } from '@/core/machine';
-import { type Axis, capsAt, type Project, put, type Role, roles } from '@/core/model';
+import { arrangedAxes, type Axis, capsAt, type Project, put, type Role, roles } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action, IconAction } from '@/ui/action';
@@ -19,10 +19,10 @@ import styles from './overview.module.css';
 
 const most = capsAt('axes')!.max;
 
-/** A new axis rides where one of its kind does: across on the long axis, upright on the one across. */
-function ridesOn(project: Project, role: Role): string | null {
-  const below: Partial<Record<Role, Role>> = { gantry: 'bed', plunge: 'gantry' };
-  return project.axes.find((a) => a.role === below[role])?.id ?? null;
+/** A new axis rides where one of its kind does in this arrangement. */
+function ridesOn({ axes, brief: { arrangement } }: Project, role: Role): string | null {
+  const below = arrangedAxes[arrangement].find((a) => a.role === role)?.on;
+  return axes.find((a) => a.role === below)?.id ?? null;
 }
 
 /** Whether an axis would move nothing at all without this one. */

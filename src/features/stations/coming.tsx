@@ -1,4 +1,4 @@
-import { type StationId, stationNames } from '@/features/frame';
+import { NextLink, type StationId, stationNames } from '@/features/frame';
 import styles from './coming.module.css';
 
 const plans: Record<Exclude<StationId, 'size' | 'brief'>, string> = {
@@ -26,6 +26,7 @@ export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brie
       <p className={styles.now}>
         Working today: <b>Brief</b> and <b>Size</b>, every axis and the machine as a whole.
       </p>
+      <NextLink />
     </section>
   );
 }

@@ -51,7 +51,7 @@ function rearranged(before: Project, after: Project, names: NamesOf): Axis[] {
   for (const { role } of now) if (!axes.some((a) => a.role === role)) axes.push(freshAxis(axes, role, names));
   const idOf = (list: readonly Axis[], role: Role | null | undefined) =>
     list.find((a) => a.role === role)?.id ?? null;
-  const order = [...now.map((n) => n.role)];
+  const order = now.map((n) => n.role);
   return axes
     .map((axis) => {
       const was = old.find((o) => o.role === axis.role);

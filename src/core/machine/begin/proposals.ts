@@ -7,10 +7,11 @@ import {
   type Measure,
   type Project,
   startingDrive,
+  startingStructure,
   type Work,
 } from '@/core/model';
 import type { Kind } from '@/core/units';
-import { proposedTargets } from '../demand';
+import { proposedTargets, TABLE_MASS } from '../demand';
 
 /** Head with its tool, carriage across, beam by its length, and gantry ends; kg and kg/m. Memory. */
 interface Weights {
@@ -41,14 +42,12 @@ const push: Readonly<Record<Work, number>> = {
   pen: 3,
 };
 
-/** A table of plywood on an aluminium frame with a sheet on it, kg/m²; memory. */
-const TABLE = 45;
-/** What a beam is longer than the travel across, m; common practice, no source. */
-const BEAM_BEYOND = 0.25;
+/** The body of all that moves, with which an axis begins; others are somebody's own. */
+const BODY = 'all';
 
 const threeDigits = (value: number) => Number(value.toPrecision(3));
-const of = <K extends Kind>(kind: K, si: number, unit: string, per = 1): Measure<K> =>
-  guess(kind, `${threeDigits(si * per)} ${unit}`);
+const of = <K extends Kind>(kind: K, si: number, unit: string): Measure<K> =>
+  guess(kind, `${threeDigits(si)} ${unit}`);
 const length = (si: number) => guess('length', `${Math.round(si * 1e4) / 10} mm`);
 
 /** A measure of the brief as a number of ours: it is as it was typed, and nobody has said it of the axis. */
@@ -66,9 +65,9 @@ function massOf({ brief, structure }: Project, role: Axis['role']): number | und
     case 'bed':
       // Beam and columns of the structure are weighed by themselves.
       if (structure) return ends;
-      return width ? ends + beam * (width.si + BEAM_BEYOND) : undefined;
+      return width ? ends + beam * startingStructure(width.si, width.si).beam.length.si : undefined;
     case 'table':
-      return long && width ? TABLE * long.si * width.si : undefined;
+      return long && width ? TABLE_MASS * long.si * width.si : undefined;
   }
 }
 
@@ -100,7 +99,7 @@ function driveLength({ drive }: Axis, travel: number): [path: string, value: Mea
 /** All that the brief and the frame say of one axis, by path inside it. */
 function proposed(project: Project, axis: Axis): [path: string, value: Measure][] {
   const reach = reachOf(project, axis.role);
-  const own = axis.loads.masses.findIndex((b) => !b.shape);
+  const own = axis.loads.masses.findIndex((b) => b.id === BODY && !b.shape);
   const mass = massOf(project, axis.role);
   const tool = Object.entries(toolPoint(project, axis));
   return [
@@ -145,12 +144,12 @@ export function axisFollows(project: Project, index: number): Edit[] {
 /** The edits that bring beam and bed of a frame that nobody has measured to what the brief asks. */
 export function structureFollows({ structure, brief: { area } }: Project): Edit[] {
   if (!structure) return [];
-  const wanted: [path: string, now: Measure, beyond: number, of: Measure | null][] = [
-    ['structure.beam.length', structure.beam.length, BEAM_BEYOND, area.width],
-    ['structure.bed.length', structure.bed.length, 0.4, area.length],
+  const begun = startingStructure(area.width?.si ?? 0, area.length?.si ?? 0);
+  const wanted: [path: string, now: Measure, value: Measure | null][] = [
+    ['structure.beam.length', structure.beam.length, area.width && begun.beam.length],
+    ['structure.bed.length', structure.bed.length, area.length && begun.bed.length],
   ];
-  return wanted.flatMap(([path, now, beyond, asked]): Edit[] => {
-    const value = asked && length(asked.si + beyond);
-    return value && isOurs(now) && now.typed !== value.typed ? [{ path, value }] : [];
-  });
+  return wanted.flatMap(([path, now, value]): Edit[] =>
+    value && isOurs(now) && now.typed !== value.typed ? [{ path, value }] : [],
+  );
 }

@@ -11,5 +11,6 @@ export {
   type StructureBodyId,
   weighAlike,
   type WeighedBody,
+  TABLE_MASS,
 } from './masses';
 export { type ProposedTarget, proposedTargets, type TargetReason } from './targets';

@@ -30,6 +30,9 @@ export interface MassReport {
   readonly moving: number;
 }
 
+/** Mass of a table of 18 mm plywood on an aluminium frame with a sheet on it, kg/m²; memory. */
+export const TABLE_MASS = 45;
+
 const weigh = (body: Body, from: WeighedBody['from'], axisId: string | null): WeighedBody => ({
   id: body.id,
   name: body.name,

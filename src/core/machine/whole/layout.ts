@@ -1,5 +1,5 @@
 import { type Arrangement, arrangements, type Project } from '@/core/model';
-import { massReport } from '../demand';
+import { massReport, TABLE_MASS } from '../demand';
 
 /** What an arrangement would mean for this brief; SI. Null where the brief does not say enough. */
 export interface ArrangementOutlook {
@@ -35,9 +35,6 @@ const limits: Record<Arrangement, ArrangementOutlook['limit']> = {
   'fixed-gantry': 'cross-slide',
 };
 
-/** Mass of a table of 18 mm plywood on an aluminium frame with a sheet on it, kg/m²; memory. */
-const TABLE = 45;
-
 /** Room to pass on one side of the machine, m; common practice, no source. */
 export const TO_PASS = 0.6;
 
@@ -67,7 +64,7 @@ function fitsInto(length: number | null, width: number | null, { place }: Projec
 /** What the heaviest axis would move, kg: of a table an estimate by its area. */
 function movingOf(id: Arrangement, project: Project): number | null {
   const { area } = project.brief;
-  if (tableMoves(id)) return area.length && area.width ? TABLE * area.length.si * area.width.si : null;
+  if (tableMoves(id)) return area.length && area.width ? TABLE_MASS * area.length.si * area.width.si : null;
   const { axes } = massReport({ ...project, brief: { ...project.brief, arrangement: id } });
   return Math.max(0, ...axes.map((a) => a.total)) || null;
 }

@@ -1,8 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { restsOn } from '@/core/choose';
-import { applyEdits, estimate, guess, oursIn, type Project, put, putInAxis, startingCut } from '@/core/model';
+
+import { moved, restsOf } from '@/core/choose';
+import {
+  applyEdits,
+  type Axis,
+  estimate,
+  guess,
+  oursIn,
+  type Project,
+  put,
+  putInAxis,
+  startingCut,
+  startingDrive,
+  startingMotor,
+} from '@/core/model';
 import { demoMachines } from '@/demo';
-import { beginMachine, loadedAxes, machineReport, originsOf } from '..';
+import { axisReport, beginMachine, loadedAxes, machineReport, originsOf, oursOf } from '..';
 
 const names = (role: string) => ({ axis: role, body: 'all' });
 const begun = () => beginMachine('one', '2026-11-26T00:00:00.000Z', 'Machine', names);
@@ -48,20 +61,50 @@ describe('numbers that nobody has said', () => {
   });
   it('a finding rests on what moves it: whip on the screw, not on the motor; torque on the motor', () => {
     const [axis] = loadedAxes(begun());
-    const whip = restsOn(axis!, { code: 'whip' });
+    const whip = restsOf(axis!).get('whip')!;
     expect(whip).toContain('drive.betweenBearings');
     expect(whip).toContain('demands.rapid');
     expect(whip.filter((p) => p.startsWith('motor') || p.startsWith('supply'))).toEqual([]);
-    const torque = restsOn(axis!, { code: 'torque-rapid' });
+    const torque = restsOf(axis!).get('torque-rapid')!;
     for (const path of ['motor.holdingTorque', 'motor.inductance', 'supply.voltage'])
       expect(torque).toContain(path);
     expect(torque).not.toContain('demands.lostMotion');
   });
   it('what is confirmed drops out of a finding, and the guess is gone with the last of them', () => {
     const [axis] = loadedAxes(begun());
-    const paths = restsOn(axis!, { code: 'whip' });
+    const paths = restsOf(axis!).get('whip')!;
     const said = applyEdits(axis!, [putInAxis('demands.rapid', estimate('speed', '10 m/min'))]);
-    expect(restsOn(said, { code: 'whip' })).toEqual(paths.filter((p) => p !== 'demands.rapid'));
-    expect(restsOn(confirmed(axis as never) as never, { code: 'whip' })).toEqual([]);
+    expect(restsOf(said).get('whip')).toEqual(paths.filter((p) => p !== 'demands.rapid'));
+    expect([...restsOf(confirmed(axis as never) as never)]).toEqual([]);
+  });
+  it('a number that is not counted moves no answer, whatever the axis is made of', () => {
+    const [axis] = loadedAxes(begun()) as [Axis];
+    const given = (path: string, kind: 'length' | 'capacitance' | 'count', typed: string) =>
+      putInAxis(path as 'guide.spacing', estimate(kind, typed) as never);
+    const single = [given('guide.rails', 'count', '1'), given('guide.perRail', 'count', '1')];
+    const seated = [given('guide.carriageLength', 'length', '80 mm')];
+    const placed = [
+      given('guide.spacing', 'length', '300 mm'),
+      given('guide.carriageSpan', 'length', '250 mm'),
+    ];
+    const railed = [given('guide.railLength', 'length', '1100 mm')];
+    const wired = [given('supply.capacitance', 'capacitance', '4700 µF')];
+    const made = (['stepper', 'servo', 'geared'] as const).flatMap((motor) =>
+      (['screw', 'rack', 'belt', 'chain'] as const).flatMap((drive) =>
+        [[], [...single, ...seated], [...placed, ...seated], [...railed, ...wired]].map((edits) =>
+          applyEdits({ ...axis, motor: startingMotor(motor), drive: startingDrive(drive, 0.8) }, edits),
+        ),
+      ),
+    );
+    for (const one of made) {
+      const counted = new Set(oursOf(one));
+      const answers = (a: Axis) => {
+        const { ours: _ours, ...rest } = axisReport(a, { remedies: false });
+        return JSON.stringify(rest);
+      };
+      const now = answers(one);
+      for (const path of oursIn(one).filter((p) => !counted.has(p) && p !== 'demands.inclination'))
+        for (const other of moved(one, path)) expect(answers(other), path).toBe(now);
+    }
   });
 });
