@@ -26,8 +26,15 @@ export function projectOf(text: string): Project {
   return opened.project;
 }
 
+type ScrewMachine = Omit<Project, 'axes'> & { axes: ScrewAxis[] };
+// Read when first asked for: a property test asks for it thousands of times.
+let machineOfScrews: ScrewMachine | undefined;
+
 /** The machine of screws, fresh for every call. */
-export const demoProject = () => projectOf(demoText) as Omit<Project, 'axes'> & { axes: ScrewAxis[] };
+export function demoProject(): ScrewMachine {
+  machineOfScrews ??= projectOf(demoText) as ScrewMachine;
+  return structuredClone(machineOfScrews);
+}
 
 export function demoAxis(id: 'bed' | 'gantry' | 'plunge'): ScrewAxis {
   return demoProject().axes.find((a) => a.id === id)!;

@@ -5,12 +5,8 @@ import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { resetNavigation } from './navigation';
 
-// jsdom has no ResizeObserver, which the charts ask for.
-window.ResizeObserver ??= class {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-};
+// The simulated page does not say that it keeps the standards, which the setting of formulas asks for.
+Object.defineProperty(document, 'compatMode', { value: 'CSS1Compat' });
 // A busy machine may need more than the usual second to show what was asked for; waiting ends when it is
 // there.
 configure({ asyncUtilTimeout: 10_000 });

@@ -6,14 +6,15 @@ export type Contents = ReadonlyMap<string, Uint8Array<ArrayBuffer>>;
 /** The name of the form that is wanted. */
 const BASE_64 = { message: 'base64' };
 
-/** Bytes turned into letters at once: an engine takes only so many arguments. */
-const PIECE = 0x8000;
+/** Bytes turned into letters at once: an engine takes only so many arguments. Threes, so that pieces join. */
+const PIECE = 0x6000;
 
 function encoded(bytes: Uint8Array): string {
-  let letters = '';
+  const pieces: string[] = [];
   for (let i = 0; i < bytes.length; i += PIECE)
-    letters += String.fromCharCode(...bytes.subarray(i, i + PIECE));
-  return btoa(letters);
+    // Handed over as they stand: spread, they are five times slower, and photos are many bytes.
+    pieces.push(btoa(Reflect.apply(String.fromCharCode, null, bytes.subarray(i, i + PIECE))));
+  return pieces.join('');
 }
 /** The bytes that a text in base 64 stands for; undefined where it is none. */
 function decoded(text: string): Uint8Array<ArrayBuffer> | undefined {

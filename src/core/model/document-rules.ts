@@ -17,21 +17,26 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
 /**
  * Ids that stand twice in one list, whatever the list. What is the same object as in `before` was looked at
  * then and is passed over.
+ * @param path where the value stands; the same array all the way down, which is cheaper than one a place.
  */
-function idsTwice(value: unknown, before: unknown, path: readonly (string | number)[], found: Issue[]): void {
+function idsTwice(value: unknown, before: unknown, path: (string | number)[], found: Issue[]): void {
   if (value === before || !isRecord(value)) return;
   const old = isRecord(before) ? before : {};
-  if (Array.isArray(value)) {
-    const seen = new Set<unknown>();
-    value.forEach((row: unknown, i) => {
-      const id = isRecord(row) && typeof row.id === 'string' ? row.id : undefined;
-      if (id === undefined) return;
-      if (seen.has(id)) found.push({ code: 'id-twice', path: [...path, i, 'id'], read: id, params: {} });
-      seen.add(id);
-    });
+  const list = Array.isArray(value);
+  const seen = new Set<unknown>();
+  for (const key in value) {
+    const part = value[key];
+    // Most of a machine are texts and numbers, which hold no list.
+    if (!isRecord(part)) continue;
+    path.push(list ? Number(key) : key);
+    if (list && typeof part.id === 'string') {
+      if (seen.has(part.id))
+        found.push({ code: 'id-twice', path: [...path, 'id'], read: part.id, params: {} });
+      seen.add(part.id);
+    }
+    idsTwice(part, old[key], path, found);
+    path.pop();
   }
-  for (const [key, part] of Object.entries(value))
-    idsTwice(part, old[key], [...path, Array.isArray(value) ? Number(key) : key], found);
 }
 
 const lifted = (issue: Issue, root: readonly (string | number)[]): Issue => ({
