@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { firstVisit as test } from './window';
 
 /** Most clicks and typed fields in which a first machine comes to a verdict. */
 const MOST = 30;

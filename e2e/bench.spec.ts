@@ -1,49 +1,51 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   demoName,
   field,
   importScrews,
-  openBench,
+  showBench,
   openLink,
   openShelf,
   rung,
   screwName,
   stored,
 } from './pages';
+import { firstVisit, test } from './window';
 
-test('the demo opens, shows its axes with their verdicts, and the bed axis says why it gives out', async ({
-  page,
-}) => {
-  await openShelf(page);
-  const demo = page.getByRole('listitem').filter({ hasText: demoName });
-  await expect(demo.getByRole('link', { name: /Bed axis gives out/ })).toBeVisible();
-  await expect(demo.getByRole('link', { name: /Gantry axis thin/ })).toBeVisible();
-  await expect(
-    page
-      .getByRole('listitem')
-      .filter({ hasText: 'Fernhollow gate table' })
-      .getByRole('link', { name: /Torch height thin/ }),
-  ).toBeVisible();
-  await demo.getByRole('link', { name: /Bed axis/ }).click();
-  await expect(page.getByTestId('findings')).toContainText('Pinion climbs out of mesh');
-  await openShelf(page);
-  await importScrews(page);
-  await page.getByRole('link', { name: screwName, exact: true }).click();
-  await expect(page.getByRole('heading', { name: /Bed axis: screw whips/ })).toBeVisible();
-  await page
-    .getByRole('link', { name: /Bed axis/ })
-    .first()
-    .click();
-  await expect(page.getByTestId('findings')).toContainText('Screw whips');
-  await expect(page.getByTestId('findings')).toContainText('÷ 8.7');
-  await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min.*gives out/);
-});
+firstVisit(
+  'the demo opens, shows its axes with their verdicts, and the bed axis says why it gives out',
+  async ({ page }) => {
+    await openShelf(page);
+    const demo = page.getByRole('listitem').filter({ hasText: demoName });
+    await expect(demo.getByRole('link', { name: /Bed axis gives out/ })).toBeVisible();
+    await expect(demo.getByRole('link', { name: /Gantry axis thin/ })).toBeVisible();
+    await expect(
+      page
+        .getByRole('listitem')
+        .filter({ hasText: 'Fernhollow gate table' })
+        .getByRole('link', { name: /Torch height thin/ }),
+    ).toBeVisible();
+    await demo.getByRole('link', { name: /Bed axis/ }).click();
+    await expect(page.getByTestId('findings')).toContainText('Pinion climbs out of mesh');
+    await openShelf(page);
+    await importScrews(page);
+    await page.getByRole('link', { name: screwName, exact: true }).click();
+    await expect(page.getByRole('heading', { name: /Bed axis: screw whips/ })).toBeVisible();
+    await page
+      .getByRole('link', { name: /Bed axis/ })
+      .first()
+      .click();
+    await expect(page.getByTestId('findings')).toContainText('Screw whips');
+    await expect(page.getByTestId('findings')).toContainText('÷ 8.7');
+    await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min.*gives out/);
+  },
+);
 
 test('fields take what people type, show the other system, and the answer follows at once', async ({
   page,
 }) => {
-  await openBench(page);
+  await showBench(page);
   const travel = field(page, 'Travel');
   await travel.fill('54 in');
   await expect(page.getByText('1372 mm').first()).toBeVisible();
@@ -63,7 +65,7 @@ test('fields take what people type, show the other system, and the answer follow
 });
 
 test('nothing moves on the sheet while a figure is typed and the machine is stored', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   const rapid = field(page, 'Rapid');
   await rapid.focus();
   // Where the field stands in every frame from the first keystroke until the machine is stored.
@@ -86,7 +88,7 @@ test('nothing moves on the sheet while a figure is typed and the machine is stor
 });
 
 test('a text that cannot be taken says why, keeps the text, and changes nothing', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   const travel = field(page, 'Travel');
   await travel.fill('3 N·m');
   await expect(page.getByRole('alert').filter({ hasText: 'torque' })).toHaveText(
@@ -112,7 +114,7 @@ test('a text that cannot be taken says why, keeps the text, and changes nothing'
 
 test('undo and redo by keyboard, a visit to a field is one step, 200 steps and more', async ({ page }) => {
   test.slow();
-  await openBench(page);
+  await showBench(page);
   const rapid = field(page, 'Rapid');
   await rapid.click();
   await rapid.press('ControlOrMeta+a');
@@ -141,7 +143,7 @@ test('undo and redo by keyboard, a visit to a field is one step, 200 steps and m
 });
 
 test('a remedy is tried and taken back with one press each', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   await page
     .getByRole('button', { name: /^Try: Rack and pinion, planetary 5 : 1/ })
     .first()
@@ -152,7 +154,7 @@ test('a remedy is tried and taken back with one press each', async ({ page }) =>
 });
 
 test('every number opens its working, which leads back to what was typed', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   await rung(page, 'Whip of the screw').click();
   const drawer = page.getByRole('dialog');
   await expect(drawer.getByRole('heading', { name: 'Highest speed before the screw whips' })).toBeVisible();
@@ -178,7 +180,7 @@ test('every number opens its working, which leads back to what was typed', async
 });
 
 test('masses add up, bodies come and go', async ({ page }) => {
-  await openBench(page, 'plunge');
+  await showBench(page, 'plunge');
   await page.getByRole('button', { name: /Moving mass/ }).click();
   await page.getByLabel('Mass', { exact: true }).first().fill('20 lb');
   await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('12.77 kg');
@@ -189,7 +191,7 @@ test('masses add up, bodies come and go', async ({ page }) => {
 });
 
 test('another thread, two sides, keys and units', async ({ page }) => {
-  await openBench(page, 'gantry');
+  await showBench(page, 'gantry');
   await openLink(page, /^Screw/);
   await page.getByLabel('Thread', { exact: true }).selectOption('sliding');
   await page.getByRole('button', { name: 'Nut', exact: true }).click();
@@ -221,7 +223,7 @@ test('another thread, two sides, keys and units', async ({ page }) => {
 test(
   'a part is exchanged: what changes is shown first, then one press takes it and one ' + 'takes it back',
   async ({ page }) => {
-    await openBench(page, 'gantry');
+    await showBench(page, 'gantry');
     await openLink(page, /^Screw/);
     await page.getByRole('button', { name: /^Exchange for another part/ }).click();
     const dialog = page.getByRole('dialog');
@@ -241,7 +243,7 @@ test(
 );
 
 test('the drive is exchanged for a rack and back, and the drawing follows', async ({ page }) => {
-  await openBench(page, 'gantry');
+  await showBench(page, 'gantry');
   await openLink(page, /^Screw/);
   await field(page, 'Kind').selectOption('rack');
   await expect(page.getByRole('img', { name: /rack with 20 teeth/ })).toBeVisible();
@@ -259,7 +261,7 @@ test('the drive is exchanged for a rack and back, and the drawing follows', asyn
 });
 
 test('the drawing goes out as a file that says what it shows', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the drawing as SVG' }).click(),
@@ -276,7 +278,7 @@ test('the drawing goes out as a file that says what it shows', async ({ page }) 
 });
 
 test('a variant is pinned and held against the next one, row by row', async ({ page }) => {
-  await openBench(page, 'gantry');
+  await showBench(page, 'gantry');
   await page.getByRole('button', { name: 'Pin', exact: true }).click();
   await field(page, 'Acceleration').fill('3 m/s²');
   await page.getByRole('button', { name: 'Compare 1' }).click();
@@ -287,7 +289,7 @@ test('a variant is pinned and held against the next one, row by row', async ({ p
 });
 
 test('an own part travels in the file, and a torque curve comes in as CSV', async ({ page }) => {
-  await openBench(page, 'gantry');
+  await showBench(page, 'gantry');
   await openLink(page, /^Stepper/);
   await page.getByRole('button', { name: /^Exchange for another part/ }).click();
   const dialog = page.getByRole('dialog');
@@ -318,7 +320,6 @@ test('an own part travels in the file, and a torque curve comes in as CSV', asyn
 });
 
 test('duty, play and move have views of their own', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/size?m=tern-creek&a=bed');
   await page.getByRole('button', { name: 'Duty', exact: true }).click();
   await expect(page.getByText(/RMS torque .*over 2\d\d s/)).toBeVisible();

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
-import { openBench, rung } from './pages';
+import { expect } from '@playwright/test';
+import { showBench, rung } from './pages';
+import { test } from './window';
 
 test('the handbook is searched, a formula is played with, and the working leads to it', async ({ page }) => {
   await page.goto('/handbook');
@@ -11,7 +12,7 @@ test('the handbook is searched, a formula is played with, and the working leads 
   await expect(page.getByRole('status')).toContainText('0.072794 mm');
   await page.getByLabel('how far the pinion stands out from tight mesh').fill('3 kg');
   await expect(page.getByText(/“3 kg” is a mass; a length is wanted/)).toBeVisible();
-  await openBench(page);
+  await showBench(page);
   await rung(page, 'Whip of the screw').click();
   await page.getByRole('dialog').getByRole('link', { name: 'Its page in the handbook' }).click();
   await expect(page).toHaveURL(/\/handbook\/screw\/whip-limit/);

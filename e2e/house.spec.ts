@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { importScrews, openBench, openLink, openShelf, rung, showBench, showWhole } from './pages';
+import { expect, type Page } from '@playwright/test';
+import { openLink, openShelf, rung, showBench, showWhole } from './pages';
+import { test } from './window';
 
 /**
  * What axe finds on the page as it stands: every rule, in a quarter of the time. There are no frames, so it
@@ -191,27 +192,6 @@ const looks = [
   { name: 'light', colorScheme: 'light', width: 1280, height: 800 },
 ] as const;
 
-/** One browser window for all that only looks, with the machines in it: a second page comes up sooner. */
-const looking = test.extend<{ page: Page }, { window: BrowserContext }>({
-  window: [
-    async ({ browser }, provide, { project }) => {
-      const window = await browser.newContext({ reducedMotion: 'reduce', baseURL: project.use.baseURL });
-      const first = await window.newPage();
-      await openShelf(first);
-      await importScrews(first);
-      await first.close();
-      await provide(window);
-      await window.close();
-    },
-    { scope: 'worker' },
-  ],
-  page: async ({ window }, provide) => {
-    const page = await window.newPage();
-    await provide(page);
-    await page.close();
-  },
-});
-
 /** What a page asks of foreign origins, and the errors that it tells the browser. */
 function listen(page: Page, own: string): string[] {
   const heard: string[] = [];
@@ -227,25 +207,25 @@ function listen(page: Page, own: string): string[] {
 }
 
 for (const [visit, views] of Object.entries(visits))
-  looking(
-    `${visit}: axe finds nothing, nothing runs out of the screen or asks elsewhere`,
-    async ({ page, baseURL }) => {
-      test.slow();
-      const heard = listen(page, baseURL!);
-      for (const { name: look, colorScheme, ...size } of looks) {
-        await page.emulateMedia({ colorScheme });
-        await page.setViewportSize(size);
-        for (const [view, show] of views) {
-          await show(page);
-          expect(await violations(page), `${view}, ${look}`).toEqual([]);
-          const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-          expect(wide, `${view}, ${look}`).toBeLessThanOrEqual(size.width);
-        }
+  test(`${visit}: axe finds nothing, nothing runs out of the screen or asks elsewhere`, async ({
+    page,
+    baseURL,
+  }) => {
+    test.slow();
+    const heard = listen(page, baseURL!);
+    for (const { name: look, colorScheme, ...size } of looks) {
+      await page.emulateMedia({ colorScheme });
+      await page.setViewportSize(size);
+      for (const [view, show] of views) {
+        await show(page);
+        expect(await violations(page), `${view}, ${look}`).toEqual([]);
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+        expect(wide, `${view}, ${look}`).toBeLessThanOrEqual(size.width);
       }
-      await page.waitForLoadState('networkidle');
-      expect(heard).toEqual([]);
-    },
-  );
+    }
+    await page.waitForLoadState('networkidle');
+    expect(heard).toEqual([]);
+  });
 
 test('the whole handbook runs out of no screen, wide or narrow', async ({ page }) => {
   await page.goto('/handbook');
@@ -267,7 +247,7 @@ test('the policy allows no foreign origin', async ({ page }) => {
 });
 
 test('the fonts are our own and load', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   const loaded = await page.evaluate(async () => {
     await document.fonts.ready;
     return [...document.fonts].filter((f) => f.status === 'loaded').map((f) => f.family.replaceAll('"', ''));
@@ -277,7 +257,7 @@ test('the fonts are our own and load', async ({ page }) => {
 });
 
 test('on paper the sheet stands without rail and buttons, the essentials included', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
   await expect(page.getByText('Export', { exact: true })).toBeHidden();
@@ -286,7 +266,7 @@ test('on paper the sheet stands without rail and buttons, the essentials include
 });
 
 test('each station to come says so in one sentence', async ({ page }) => {
-  await openBench(page);
+  await showBench(page);
   for (const name of ['Fit', 'Build', 'Prove', 'Log']) {
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();

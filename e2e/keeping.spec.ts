@@ -1,9 +1,10 @@
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, expect, type Page, test } from '@playwright/test';
+import { chromium, expect, type Page } from '@playwright/test';
 import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
-import { demoName, field, openBench, openShelf, screwName, stored } from './pages';
+import { demoName, field, openShelf, screwName, showBench, stock, stored } from './pages';
+import { firstVisit, test } from './window';
 
 const exportFrom = async (page: Page): Promise<string> => {
   const [download] = await Promise.all([
@@ -52,7 +53,8 @@ test(
       });
     const first = await start();
     const page = first.pages()[0]!;
-    await openBench(page);
+    await stock(page);
+    await showBench(page);
     await field(page, 'Guide drag').fill('77 N');
     await stored(page);
     await page.reload();
@@ -90,8 +92,8 @@ test(`what was said to be stored is there after each of ${DEATHS} deaths of the 
   for (let death = 0; death <= DEATHS; death++) {
     const browser = await start();
     const page = browser.pages()[0]!;
-    if (death === 0) await openBench(page);
-    else await page.goto('/size?m=screws&a=bed');
+    if (death === 0) await stock(page);
+    await showBench(page);
     await expect(field(page, 'Guide drag')).toHaveValue(said);
     // Many edits at once, so that it may die in the middle of a save; what counts is what was said.
     for (let i = 0; i <= death % 4; i++) await field(page, 'Guide drag').fill(`${61 + 4 * death + i} N`);
@@ -103,7 +105,7 @@ test(`what was said to be stored is there after each of ${DEATHS} deaths of the 
   rmSync(folder, { recursive: true, force: true });
 });
 
-test('export, delete, import: the same; delete can be taken back', async ({ page }) => {
+firstVisit('export, delete, import: the same; delete can be taken back', async ({ page }) => {
   await openShelf(page);
   const before = await exportFrom(page);
   await page.getByRole('button', { name: `Delete ${demoName}` }).click();
@@ -175,7 +177,7 @@ test('texts out of a file are shown as text only', async ({ page }) => {
 });
 
 test('two tabs: a change shows in the other; edits on both sides lose nothing', async ({ context, page }) => {
-  await openBench(page);
+  await showBench(page);
   const other = await context.newPage();
   await other.goto('/size?m=screws&a=bed');
   await expect(field(other, 'Guide drag')).toHaveValue('60 N');
@@ -193,7 +195,7 @@ test('two tabs: a change shows in the other; edits on both sides lose nothing', 
 });
 
 test('a machine deleted in another tab can be put back', async ({ context, page }) => {
-  await openBench(page);
+  await showBench(page);
   const other = await context.newPage();
   await other.goto('/');
   await other.getByRole('button', { name: `Delete ${screwName}` }).click();

@@ -1,11 +1,11 @@
-import { expect, test } from '@playwright/test';
-import { field, openShelf, openWhole, setSlider, showWhole, stored } from './pages';
+import { expect } from '@playwright/test';
+import { field, openShelf, setSlider, showWhole, stored } from './pages';
+import { test } from './window';
 
 test(
   'the first page says in one look: drawing, verdicts, three findings with remedies, masses, ' +
     'money, next step',
   async ({ page }) => {
-    await openShelf(page);
     await page.goto('/machine?m=wayside');
     await expect(
       page.getByRole('img', { name: /Wayside scenery cutter: drawn from its structure/ }),
@@ -24,7 +24,6 @@ test(
 test('a change of one body is felt by every axis that carries it, in the same keystroke', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/brief?m=tern-creek&a=masses');
   await expect(page.getByRole('region', { name: 'Bed axis' })).toContainText('65.1 kg');
   await page.getByRole('region', { name: 'Plunge axis' }).getByText('Spindle 2.2 kW with clamp').click();
@@ -49,7 +48,6 @@ test('a change of one body is felt by every axis that carries it, in the same ke
 test('the worst of the cuts loads the axes; a cut that the spindle cannot turn is found and mended', async ({
   page,
 }) => {
-  await openShelf(page);
   await page.goto('/brief?m=tern-creek&a=cuts');
   await page.getByRole('button', { name: /^Hull panels/ }).click();
   await field(page, 'Depth').fill('3 in');
@@ -76,7 +74,6 @@ test('the worst of the cuts loads the axes; a cut that the spindle cannot turn i
 });
 
 test('the arrangement is picked from drawn choices, and what it means follows', async ({ page }) => {
-  await openShelf(page);
   await page.goto('/brief?m=tern-creek');
   const table = page.getByRole('radio', { name: /^Moving table.*not in this room/ });
   await table.click();
@@ -94,7 +91,7 @@ test(
   'the gantry bends as its carriage is dragged; a change is tried with one press and taken ' +
     'back with one',
   async ({ page }) => {
-    await openWhole(page);
+    await showWhole(page);
     await expect(page.getByText('Beam twists')).toBeVisible();
     const drawing = page.getByRole('img', { name: /^Gantry with the tool at/ });
     await expect(drawing).toHaveAccessibleName(/tool at 817.5 mm|tool at 820 mm/);
@@ -136,7 +133,6 @@ test('a machine without a structure says so, begins one, and stands', async ({ p
 test('the picture is made of the same data: it turns, stands square on, and its axes move', async ({
   page,
 }) => {
-  await openShelf(page);
   await showWhole(page, 'fernhollow');
   await page.getByRole('button', { name: 'Picture' }).click();
   await expect(page.locator('canvas')).toBeVisible();
@@ -157,7 +153,7 @@ test.describe('without WebGL', () => {
     await page.addInitScript(() => {
       HTMLCanvasElement.prototype.getContext = () => null;
     });
-    await openWhole(page);
+    await showWhole(page);
     await page.getByRole('button', { name: 'Picture' }).click();
     await expect(page.getByText('This browser draws no three dimensions')).toBeVisible();
     await expect(page.getByRole('img', { name: /Tern Creek kayak router, seen/ })).toBeVisible();

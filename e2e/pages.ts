@@ -35,11 +35,10 @@ export async function showBench(page: Page, axis: ScrewAxis = 'bed'): Promise<vo
   await expect(page.getByTestId('findings')).toBeVisible();
 }
 
-/** Brings the machine of screws into a fresh browser, and opens the bench of one of its axes. */
-export async function openBench(page: Page, axis?: ScrewAxis): Promise<void> {
+/** Brings the usual machines into a fresh browser: those of the demo, and the one of screws. */
+export async function stock(page: Page): Promise<void> {
   await openShelf(page);
   await importScrews(page);
-  await showBench(page, axis);
 }
 
 export const field = (page: Page, label: string): Locator => page.getByLabel(label, { exact: true });
@@ -62,12 +61,6 @@ export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')
 export async function showWhole(page: Page, machine = 'tern-creek'): Promise<void> {
   await page.goto(`/size?m=${machine}&a=~whole`);
   await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
-}
-
-/** Brings the demo machines into a fresh browser, and opens one as a whole. */
-export async function openWhole(page: Page): Promise<void> {
-  await openShelf(page);
-  await showWhole(page);
 }
 
 /** Moves a slider by its keys: Home, then so many steps. */
