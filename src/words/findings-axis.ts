@@ -146,6 +146,11 @@ export const trainWords = {
     ...missing,
     lines: [`At its highest speed the axis makes ${value}; you ask for ${limit}.`],
   }),
+  'nut-rubbing': ({ value, limit, thin, missing }) => ({
+    title: thin ? 'Nut is close to rubbing too fast' : 'Nut rubs too fast',
+    ...missing,
+    lines: [`Its material stands rubbing up to ${value} of the axis; you ask for ${limit}.`],
+  }),
   'line-speed': ({ value, limit, thin, missing }) => ({
     title: thin ? 'Belt or chain is close to its speed' : 'Belt or chain runs too fast',
     ...missing,

@@ -169,6 +169,39 @@ export const partWords = {
         `play opens when it matters.`,
     ],
   }),
+  'nut-load': ({ value, limit, thin, missing }) => ({
+    title: thin ? 'Nut is close to its pressure' : 'Nut is pressed too hard',
+    ...missing,
+    lines: [`The flanks of its thread stand ${value}; the worst cut pushes ${limit}.`],
+  }),
+  'nut-heat': ({ value, limit, thin, missing }) => ({
+    title: thin ? 'Nut gets warm in the cut' : 'Nut overheats in the cut',
+    ...missing,
+    lines: [
+      `Rubbing at the feed without a rest it stands ${value}; the worst cut pushes ${limit}. What it wears ` +
+        `becomes play.`,
+    ],
+  }),
+  'nut-static': ({ value, limit, thin, missing }) => ({
+    title: thin ? 'Balls of the nut have little to spare' : 'Balls dent the screw',
+    ...missing,
+    lines: [`Half of the static rating is ${value}; the worst cut pushes ${limit}.`],
+  }),
+  'nut-life': ({ value, limit, missing }) => ({
+    title: 'Ball screw wears early',
+    ...missing,
+    lines: [`Under the worst cut all the time nine of ten last ${value}; ${limit} is 15 years of evenings.`],
+  }),
+  'bearing-static': ({ value, limit, thin, missing }) => ({
+    title: thin ? 'Thrust bearing has little to spare' : 'Thrust bearing is dented',
+    ...missing,
+    lines: [`Its static rating stands a thrust of ${value}; the worst cut pushes ${limit}.`],
+  }),
+  'bearing-life': ({ value, limit, missing }) => ({
+    title: 'Thrust bearing wears early',
+    ...missing,
+    lines: [`Under the worst cut all the time nine of ten last ${value}; ${limit} is 15 years of evenings.`],
+  }),
   'guide-static': ({ num, word, say, value, limit, thin, missing }) => ({
     title: thin ? 'Carriages have little to spare' : 'Carriages are overloaded',
     ...missing,

@@ -74,6 +74,14 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
     label: 'Bearing stiffness',
     help: 'Axial, from the datasheet of the thrust bearing.',
   },
+  'drive.bearingDynamicLoad': {
+    label: 'Rating C',
+    help: 'Dynamic, radial, of one thrust bearing, as its catalogue gives it.',
+  },
+  'drive.bearingStaticLoad': {
+    label: 'Static rating C0',
+    help: 'Radial, of one thrust bearing, as its catalogue gives it.',
+  },
   'drive.bearingDrag': { label: 'Bearing drag', help: 'Torque that turns the screw alone, nut off.' },
   'drive.nutInertia': {
     label: 'Nut inertia',
@@ -89,7 +97,12 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
     help: 'Force between the two halves of the nut. 0 without preload.',
   },
   'drive.thread.dynamicLoad': { label: 'Dynamic rating Ca' },
+  'drive.thread.staticLoad': { label: 'Static rating C0a' },
   'drive.thread.nutStiffness': { label: 'Nut stiffness' },
+  'drive.thread.nutLength': {
+    label: 'Thread in the nut',
+    help: 'Length of thread that carries; of a nut in two halves, of the half that pushes.',
+  },
   'drive.thread.speedLimit': {
     label: 'DN limit',
     help: 'Nominal diameter in mm times rpm. Left empty: 50000 rolled, 70000 ground (from memory).',
@@ -138,6 +151,9 @@ export const effectText: Record<string, string> = {
   whip: 'whip is computed without the help of the nut',
   stiffness: 'stiffness and frequency are upper bounds',
   life: 'the life of the screw is not known',
+  'nut-static': 'whether a hard push dents the screw is not known',
+  'bearing-static': 'whether a hard push dents the thrust bearing is not known',
+  'bearing-life': 'the life of the thrust bearing is not known',
   dn: 'the DN limit is the low end of what is usual (memory)',
   supply: 'whether the driver stands the supply is not known',
   crest: 'whether the driver can give the crest current is not known',

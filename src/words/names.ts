@@ -6,6 +6,7 @@ import { formatNumber } from '@/core/units';
 export const rungName: Record<RungId, string> = {
   whip: 'Whip of the screw',
   dn: 'Balls in the nut (DN)',
+  'nut-rubbing': 'Rubbing of the nut',
   'line-speed': 'Belt or chain',
   'torque-rapid': 'Torque at rapid',
   'torque-cut': 'Torque under cut',

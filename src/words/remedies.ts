@@ -15,6 +15,7 @@ const words: Record<AxisRemedyCode | MachineRemedyCode, RemedyWords> = {
 const checkName: Record<string, string> = {
   whip: 'whip',
   dn: 'the nut’s speed',
+  'nut-rubbing': 'the rubbing of the nut',
   'line-speed': 'the speed of the line',
   'torque-rapid': 'torque at rapid',
   'torque-cut': 'torque under cut',
@@ -40,6 +41,12 @@ const checkName: Record<string, string> = {
   racking: 'the guide against jamming',
   'lost-motion': 'the lost motion',
   'nut-spring': 'the nut’s spring',
+  'nut-load': 'the nut’s pressure',
+  'nut-heat': 'the nut’s heat',
+  'nut-static': 'the nut’s static load',
+  'nut-life': 'the nut’s life',
+  'bearing-static': 'the thrust bearing',
+  'bearing-life': 'the thrust bearing’s life',
 };
 
 /** The name of any check inside a sentence; codes without one of their own are words already. */

@@ -1,4 +1,4 @@
-import { type Axis, guess, type ScrewDrive, startingAxis, startingDrive, startingMotor } from '@/core/model';
+import { type Axis, startingAxis, startingDrive, startingMotor, startingThread } from '@/core/model';
 import { demoMachines } from '@/demo';
 
 /** An axis to start from. */
@@ -14,16 +14,8 @@ export const everyAxis = (): Axis[] => [
   { ...baseAxis(), motor: startingMotor('servo') },
 ];
 
-/** A sliding thread of a form with a plain nut, all guessed. */
-export const slidingThread = (
-  form: 'acme' | 'trapezoidal' | 'square',
-): Extract<ScrewDrive['thread'], { kind: 'sliding' }> => ({
-  kind: 'sliding',
+/** A sliding thread of a form with a plain nut on a screw of 16 mm, all guessed. */
+export const slidingThread = (form: 'acme' | 'trapezoidal' | 'square' | 'vee') => ({
+  ...startingThread('sliding', 0.016),
   form,
-  nut: 'plain',
-  friction: guess('ratio', '0.12'),
-  preload: guess('force', '0 N'),
-  collarFriction: guess('ratio', '0'),
-  collarDiameter: guess('length', '0 mm'),
-  nutStiffness: null,
 });

@@ -1,4 +1,4 @@
-export { screwSteel } from './materials';
+export { nutMaterials, screwSteel } from './materials';
 export type { Wanted } from './wanted';
 export {
   type ExtrusionSize,
@@ -25,4 +25,5 @@ export {
   partsIn,
   partValue,
   swapEdits,
+  withThread,
 } from './parts';

@@ -1,6 +1,8 @@
+import { ballScrewRows } from './tables/screws';
+
 /** A screw size out of the catalogue; lengths in metres. */
 export interface ScrewSize {
-  readonly thread: 'ball' | 'acme' | 'trapezoidal';
+  readonly thread: 'ball' | 'acme' | 'trapezoidal' | 'vee';
   readonly nominal: number;
   readonly root: number;
   readonly leads: readonly number[];
@@ -9,12 +11,19 @@ export interface ScrewSize {
 }
 
 const mm = (...values: number[]): number[] => values.map((v) => Math.round(v * 1e4) / 1e7);
-const ball = (nominal: number, root: number, ...leads: number[]): ScrewSize => ({
-  thread: 'ball',
-  nominal: nominal / 1000,
-  root: root / 1000,
-  leads: mm(...leads),
-  source: 'root diameter typical of the size, from memory; nominal diameters and leads as in ISO 3408-2',
+
+/** Ball screws of one nominal and root diameter, with all leads that are rolled on it. */
+const balls: readonly ScrewSize[] = [
+  ...new Set(ballScrewRows.map(({ nominal, root }) => `${nominal} ${root}`)),
+].map((size) => {
+  const rows = ballScrewRows.filter(({ nominal, root }) => `${nominal} ${root}` === size);
+  return {
+    thread: 'ball',
+    nominal: Number(rows[0]!.nominal) / 1000,
+    root: Number(rows[0]!.root) / 1000,
+    leads: mm(...rows.map((row) => Number(row.lead))),
+    source: `root diameter ${rows[0]!.basis}; nominal diameters and leads as in ISO 3408-2`,
+  };
 });
 // ISO 2904: minor diameter of the screw d3 = d - P - 2 ac (ac 0.25 mm for pitches 2 to 5, 0.5 mm for 6 to
 // 12).
@@ -35,14 +44,18 @@ const acme = (nominal: number, threads: number, ...leads: number[]): ScrewSize =
   source: 'ASME B1.5, minor diameter = nominal - pitch - 0.02 in (0.01 in above 10 threads)',
 });
 
+// ISO 68-1 and ISO 261, coarse: minor diameter with the rounded root d3 = d - 17/12 H, H = 0.866 P.
+const rod = (nominal: number, pitch: number): ScrewSize => ({
+  thread: 'vee',
+  nominal: nominal / 1000,
+  root: (nominal - (17 / 12) * Math.cos(Math.PI / 6) * pitch) / 1000,
+  leads: mm(pitch),
+  source: 'ISO 68-1, ISO 261 coarse, d3 = d - 1.2269 P; rolled rod, not made for drives',
+});
+
 /** Screws that remedies choose from. */
 export const screwSizes: readonly ScrewSize[] = [
-  ball(12, 9.9, 4, 5, 10),
-  ball(16, 13.5, 4, 5, 10, 16, 20),
-  ball(20, 17.1, 5, 10, 20),
-  ball(25, 22.1, 5, 10, 20, 25),
-  ball(32, 28.7, 5, 10, 20, 32),
-  ball(40, 35.3, 5, 10, 20, 40),
+  ...balls,
   trapezoidal(8, 2, 2, 8),
   trapezoidal(10, 2, 2, 4),
   trapezoidal(12, 3, 3, 6),
@@ -59,6 +72,11 @@ export const screwSizes: readonly ScrewSize[] = [
   acme(1, 5, 0.2, 0.4),
   acme(1.25, 5, 0.2, 0.4),
   acme(1.5, 4, 0.25, 0.5),
+  rod(8, 1.25),
+  rod(10, 1.5),
+  rod(12, 1.75),
+  rod(16, 2),
+  rod(20, 2.5),
 ];
 
 /** e300 in metres: allowed lead variation over any 300 mm (ISO 3408-3). */

@@ -15,7 +15,10 @@ export function resolveDrive(
 ): ResolvedDrive {
   switch (drive.kind) {
     case 'screw':
-      return resolveScrew(drive, demands.travel.si, thrust, sheet, Math.cos(demands.inclination.si));
+      return resolveScrew(drive, demands.travel.si, thrust, sheet, {
+        level: Math.cos(demands.inclination.si),
+        feed: demands.feed.si,
+      });
     case 'rack':
       return resolveRack(drive, demands.travel.si, demands.rapid.si, thrust, sheet);
     case 'belt':

@@ -4,7 +4,7 @@ import type { Worksheet } from '@/core/worksheet';
 
 /** A speed at which something in the drive gives out. */
 export interface SpeedLimit {
-  readonly id: 'whip' | 'dn' | 'line-speed';
+  readonly id: 'whip' | 'dn' | 'nut-rubbing' | 'line-speed';
   readonly limit: Quantity<'speed'>;
   /** Key of the worksheet line. */
   readonly line: string;
@@ -57,7 +57,13 @@ export type DriveConcern =
   | 'chain-sag'
   | 'chain-ripple'
   | 'shaft-load'
-  | 'nut-spring';
+  | 'nut-spring'
+  | 'nut-load'
+  | 'nut-heat'
+  | 'nut-static'
+  | 'nut-life'
+  | 'bearing-static'
+  | 'bearing-life';
 
 /**
  * What every kind of drive tells the rest of the machine about one of its sets. All in SI; inertia and drag

@@ -6,6 +6,7 @@ import {
   type Plain,
   startingAxis,
   startingDrive,
+  startingThread,
   startingMotor,
   startingReducer,
 } from '@/core/model';
@@ -52,14 +53,9 @@ function screws(base: Axis): Axis[] {
   ]);
   const sliding = applyEdits(startingAxis('plunge', 'upright'), [
     edit('drive.thread', {
-      kind: 'sliding',
-      form: 'trapezoidal',
-      nut: 'plain',
-      friction: guess('ratio', '0.12'),
-      preload: guess('force', '20 N'),
+      ...startingThread('sliding', 0.016, { preload: guess('force', '20 N'), nutStiffness: null }),
       collarFriction: guess('ratio', '0.1'),
       collarDiameter: guess('length', '20 mm'),
-      nutStiffness: null,
     }),
   ]);
   return [ball, fixed, sliding];

@@ -5,11 +5,20 @@ import { axisReport, machineReport } from '@/core/machine';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
 import { type Axis, migrate, type Project, projectIssues, VERSION } from '.';
 
-/** A machine without the place of its couplings, which came with version 5: it was always the motor. */
-function placeless({ axes, pins, ...rest }: Project) {
-  const bare = ({ coupling: { place, ...coupling }, ...axis }: Axis) => {
+/** A screw without what came with version 5: nobody had said its ratings. */
+function unrated(drive: Axis['drive']): object {
+  if (drive.kind !== 'screw' || drive.thread.kind !== 'ball') return drive;
+  const { bearingDynamicLoad, bearingStaticLoad, thread, ...rest } = drive;
+  const { staticLoad, ...ball } = thread;
+  expect([bearingDynamicLoad, bearingStaticLoad, staticLoad]).toEqual([null, null, null]);
+  return { ...rest, thread: ball };
+}
+
+/** A machine without what came with version 5; the place of a coupling was always the motor. */
+function asBefore5({ axes, pins, ...rest }: Project) {
+  const bare = ({ coupling: { place, ...coupling }, drive, ...axis }: Axis) => {
     expect(place).toBe('motor');
-    return { ...axis, coupling };
+    return { ...axis, coupling, drive: unrated(drive) };
   };
   return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };
 }
@@ -102,7 +111,7 @@ describe('a file of version 3', () => {
   const project = projectOf(text);
   it('opens and keeps every rule; all that was said stays, and files are an empty list', () => {
     expect(old.version).toBe(3);
-    const { version, files, ...rest } = placeless(project);
+    const { version, files, ...rest } = asBefore5(project);
     const { version: _then, ...before } = old;
     expect([version, files]).toEqual([VERSION, []]);
     expect(rest).toEqual(before);
@@ -122,9 +131,21 @@ describe('a file of version 4', () => {
   const project = projectOf(text);
   it('opens as it was: an estimate in it counts as said by its owner, and nothing is ours', () => {
     expect(old.version).toBe(4);
-    expect({ ...placeless(project), version: 4 }).toEqual(old);
+    expect({ ...asBefore5(project), version: 4 }).toEqual(old);
     expect(project.version).toBe(VERSION);
     expect(projectIssues(project)).toEqual([]);
     expect(machineReport(project).ours).toEqual([]);
+  });
+  it('of a sliding nut nobody had said what it is: usual material, and a length that is ours', () => {
+    const thread = { kind: 'sliding', form: 'acme', nut: 'compensated', friction: {}, preload: {} };
+    const screw = { ...old.axes[1].drive, thread, nominalDiameter: { si: 0.0127 } };
+    const at = (nut: string) => {
+      const axis = { ...old.axes[1], drive: { ...screw, thread: { ...thread, nut } } };
+      const migrated = migrate({ ...old, axes: [axis], pins: [] });
+      return migrated.ok && (migrated.document as unknown as Project).axes[0]!.drive;
+    };
+    const nutLength = { typed: '19 mm', si: 0.019, basis: 'ours' };
+    expect(at('plain')).toMatchObject({ thread: { nutMaterial: 'bronze', nutLength } });
+    expect(at('compensated')).toMatchObject({ thread: { nutMaterial: 'plastic', nutLength } });
   });
 });

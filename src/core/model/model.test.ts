@@ -19,6 +19,7 @@ import {
   startingDrive,
   startingMotor,
   startingReducer,
+  startingThread,
   VERSION,
 } from '.';
 
@@ -197,16 +198,7 @@ describe('paths, fields and doubt', () => {
         ...base,
         drive: {
           ...base.drive,
-          thread: {
-            kind: 'sliding',
-            form: 'acme',
-            nut: 'plain',
-            friction: guess('ratio', '0.12'),
-            preload: guess('force', '0 N'),
-            collarFriction: guess('ratio', '0'),
-            collarDiameter: guess('length', '0 mm'),
-            nutStiffness: null,
-          },
+          thread: startingThread('sliding', 0.016),
         } as Axis['drive'],
       },
     ];

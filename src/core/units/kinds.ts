@@ -37,6 +37,7 @@ export const kinds = [
   'thermalExpansion',
   'secondMoment',
   'diameterSpeed',
+  'pressureSpeed',
   'rotorTeeth',
   'revolutions',
   'energy',

@@ -37,6 +37,8 @@ export const bearingsLink: LinkSpec = {
     {
       paths: [
         'drive.bearingStiffness',
+        'drive.bearingDynamicLoad',
+        'drive.bearingStaticLoad',
         'drive.bearingDrag',
         'drive.bearingPlay',
         ...(drive.kind === 'screw' && drive.motorEnd === 'fixed' && drive.farEnd === 'fixed'

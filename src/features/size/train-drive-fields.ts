@@ -9,10 +9,12 @@ const nut: Record<OfKind<'screw'>['thread']['kind'], readonly AxisFieldPath[]> =
     'drive.thread.efficiency',
     'drive.thread.preload',
     'drive.thread.dynamicLoad',
+    'drive.thread.staticLoad',
     'drive.thread.nutStiffness',
     'drive.thread.speedLimit',
   ],
   sliding: [
+    'drive.thread.nutLength',
     'drive.thread.friction',
     'drive.thread.preload',
     'drive.thread.collarFriction',

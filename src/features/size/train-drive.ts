@@ -100,6 +100,16 @@ const slidingChoices: readonly LinkChoice[] = [
       ['trapezoidal', 'trapezoidal'],
       ['acme', 'Acme'],
       ['square', 'square'],
+      ['vee', 'V, 60°'],
+    ],
+  },
+  {
+    path: 'drive.thread.nutMaterial',
+    label: 'Nut of',
+    options: [
+      ['bronze', 'bronze'],
+      ['plastic', 'plastic'],
+      ['printed', 'printed plastic'],
     ],
   },
   {

@@ -16,7 +16,7 @@ export const links: readonly LinkSpec[] = [
 
 /** The link that a finding's path belongs to; undefined for what is asked of the axis. */
 export function linkOf(path: string): LinkId | undefined {
-  if (/^drive\.(motorEnd|farEnd|thrustBearing|bearingStiffness|bearingPlay|stretch)/.test(path))
+  if (/^drive\.(motorEnd|farEnd|thrustBearing|bearing(Stiffness|Dynamic|Static|Play)|stretch)/.test(path))
     return 'bearings';
   const room = path.split('.')[0]!;
   const byRoom: Record<string, LinkId> = {

@@ -1,4 +1,4 @@
-import { type ScrewSize, screwSizes } from '@/core/catalogue';
+import { withThread } from '@/core/catalogue';
 import {
   type Axis,
   type DriveKind,
@@ -7,53 +7,15 @@ import {
   type GuideKind,
   guideOfKind,
   type MotorKind,
+  type ScrewDrive,
   putInAxis as put,
   startingDrive,
   startingMotor,
   startingReducer,
 } from '@/core/model';
 
-/** The other thread starts from usual figures, marked as estimates; what both have is kept. */
-function threadEdits(axis: Axis, kind: string): Edit[] {
-  if (axis.drive.kind !== 'screw') return [];
-  const { thread } = axis.drive;
-  const shared = { preload: thread.preload, nutStiffness: thread.nutStiffness };
-  if (kind === 'ball')
-    return [
-      put('drive.thread', {
-        kind,
-        making: 'rolled',
-        accuracyClass: 'T7',
-        efficiency: guess('ratio', '0.9'),
-        dynamicLoad: null,
-        speedLimit: null,
-        ...shared,
-      }),
-    ];
-  // A ball screw's pitch has nothing to do with its depth, a sliding one's has: it is another screw.
-  const now = axis.drive.nominalDiameter.si;
-  const off = (s: ScrewSize) => Math.abs(s.nominal - now);
-  const size = screwSizes
-    .filter((s) => s.thread === 'trapezoidal')
-    .reduce((near, s) => (off(s) < off(near) ? s : near));
-  const mm = (si: number) => `${Number((si * 1e3).toPrecision(6))} mm`;
-  return [
-    put('drive.nominalDiameter', guess('length', mm(size.nominal))),
-    put('drive.rootDiameter', guess('length', mm(size.root))),
-    put('drive.lead', guess('linearPerTurn', mm(size.leads[0]!))),
-    put('drive.starts', guess('count', '1')),
-    put('drive.screwInertia', null),
-    put('drive.thread', {
-      kind: 'sliding',
-      form: 'trapezoidal',
-      nut: 'plain',
-      friction: guess('ratio', '0.12'),
-      collarFriction: guess('ratio', '0'),
-      collarDiameter: guess('length', '0 mm'),
-      ...shared,
-    }),
-  ];
-}
+const threadEdits = (axis: Axis, kind: string): Edit[] =>
+  axis.drive.kind === 'screw' ? [put('drive', withThread(axis, kind as ScrewDrive['thread']['kind']))] : [];
 
 /** A reducer of another kind keeps its ratio; the rest starts from usual figures. */
 function reducerEdits(axis: Axis, kind: string): Edit[] {

@@ -5,6 +5,7 @@ import type { Family, Part, PartLink } from './part';
 import { screwFamilies } from './screws';
 import { wheelFamilies } from './wheels';
 
+export { withThread } from './screws';
 export { columnsOf, type PartFault, partFault } from './own';
 export { type Column, type Family, type Part, type PartLink, partValue, swapEdits } from './part';
 

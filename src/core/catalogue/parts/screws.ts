@@ -1,6 +1,7 @@
-import { type Axis, type ScrewDrive, startingDrive } from '@/core/model';
+import { type Axis, guess, type ScrewDrive, startingDrive, startingThread } from '@/core/model';
 import { type ScrewSize, screwSizes } from '../screws';
 import { endBearings } from '../tables/bearings';
+import { ballScrewRows, slidingNuts } from '../tables/screws';
 import { type Family, MEMORY, type Part, text } from './part';
 
 const screwBase = (axis: Axis): ScrewDrive =>
@@ -11,39 +12,52 @@ const screwBase = (axis: Axis): ScrewDrive =>
         worstShare: axis.drive.worstShare,
       })) as ScrewDrive;
 
-/** The screw with a thread of another kind, where the present one does not fit. */
-function withThread(axis: Axis, kind: 'ball' | 'sliding'): ScrewDrive {
+/**
+ * The screw of an axis with a thread of a kind. A ball screw's pitch has nothing to do with its depth, a
+ * sliding one's has: it is another screw, of about the diameter. What both have is kept; the rest is ours.
+ */
+export function withThread(axis: Axis, kind: 'ball' | 'sliding'): ScrewDrive {
   const drive = screwBase(axis);
   if (drive.thread.kind === kind) return drive;
-  const fresh = startingDrive('screw', axis.demands.travel.si) as ScrewDrive;
-  const zero = (typed: string) => ({ typed, si: 0, basis: 'estimate' as const });
-  const sliding = {
-    kind: 'sliding',
-    form: 'trapezoidal',
-    nut: 'plain',
-    friction: { typed: '0.12', si: 0.12, basis: 'estimate' },
-    preload: drive.thread.preload,
-    collarFriction: zero('0'),
-    collarDiameter: zero('0 mm'),
-    nutStiffness: null,
+  const now = drive.nominalDiameter.si;
+  if (kind === 'ball') return { ...drive, thread: startingThread(kind, now, drive.thread) };
+  const off = (s: ScrewSize) => Math.abs(s.nominal - now);
+  const size = screwSizes
+    .filter((s) => s.thread === 'trapezoidal')
+    .reduce((near, s) => (off(s) < off(near) ? s : near));
+  return {
+    ...drive,
+    nominalDiameter: guess('length', text(size.nominal * 1e3, 'mm')),
+    rootDiameter: guess('length', text(size.root * 1e3, 'mm')),
+    lead: guess('linearPerTurn', text(size.leads[0]! * 1e3, 'mm')),
+    starts: guess('count', '1'),
+    screwInertia: null,
+    thread: startingThread(kind, size.nominal, { ...drive.thread, nutStiffness: null }),
   };
-  return { ...drive, thread: (kind === 'ball' ? fresh.thread : sliding) as ScrewDrive['thread'] };
 }
 
-/**
- * Typical dynamic rating of a single nut by nominal diameter in mm and lead in mm, kN, and its rated
- * stiffness, N/µm. Memory.
- */
-const ballRating: Record<number, readonly [kN: number, stiffness: number]> = {
-  12: [4, 90],
-  16: [8.5, 160],
-  20: [10, 200],
-  25: [12, 260],
-  32: [15, 320],
-  40: [18, 400],
-};
+const threadName = {
+  ball: 'Ball screw',
+  trapezoidal: 'Trapezoidal',
+  acme: 'Acme',
+  vee: 'Threaded rod',
+} as const;
 
-const threadName = { ball: 'Ball screw', trapezoidal: 'Trapezoidal', acme: 'Acme' } as const;
+/** What the row of a ball screw says of its nut. */
+function ballNut(size: ScrewSize, lead: number) {
+  const [d, step] = [size.nominal * 1000, lead * 1000].map((v) => v.toFixed(1));
+  const row = ballScrewRows.find(
+    (r) => Number(r.nominal).toFixed(1) === d && Number(r.lead).toFixed(1) === step,
+  )!;
+  return {
+    'drive.thread.dynamicLoad': `${row.dynamic} kN`,
+    'drive.thread.staticLoad': `${row.static} kN`,
+    'drive.thread.nutStiffness': `${row.stiffness} N/µm`,
+  };
+}
+
+/** Example prices of screws, euros: what is asked for the ends, and for each millimetre of diameter. */
+const screwPrice = { ball: [18, 2.2], trapezoidal: [8, 1.1], acme: [8, 1.1], vee: [1, 0.3] } as const;
 
 function screwPart(size: ScrewSize, lead: number): Part {
   const inch = size.thread === 'acme';
@@ -51,9 +65,8 @@ function screwPart(size: ScrewSize, lead: number): Part {
     ? [`${Number((size.nominal / 0.0254).toFixed(3))} in`, `${Number((lead / 0.0254).toFixed(4))} in`]
     : [text(size.nominal * 1000, 'mm'), text(lead * 1000, 'mm')];
   const d = Math.round(size.nominal * 1000);
-  // Long leads have fewer loaded turns: about a quarter less by four times the lead (memory).
-  const [rating, stiffness] = ballRating[d] ?? [10, 200];
   const fine = size.leads[0]!;
+  const [ends, each] = screwPrice[size.thread];
   return {
     id: `${size.thread}-${nominal.replace(/\s/g, '')}-${step.replace(/\s/g, '')}`.toLowerCase(),
     name: `${threadName[size.thread]} ${nominal} × ${step}`,
@@ -62,15 +75,10 @@ function screwPart(size: ScrewSize, lead: number): Part {
       'drive.rootDiameter': text(size.root * 1000, 'mm'),
       'drive.lead': `${step}`,
       'drive.starts': String(size.thread === 'ball' ? 1 : Math.max(1, Math.round(lead / fine))),
-      ...(size.thread === 'ball'
-        ? {
-            'drive.thread.dynamicLoad': text(rating * (lead / 0.005) ** -0.15, 'kN'),
-            'drive.thread.nutStiffness': text(stiffness, 'N/µm'),
-          }
-        : { 'drive.thread.form': size.thread }),
+      ...(size.thread === 'ball' ? ballNut(size, lead) : { 'drive.thread.form': size.thread }),
     },
     source: size.thread === 'ball' ? `${size.source}; rating ${MEMORY}` : size.source,
-    price: Math.round(size.thread === 'ball' ? 18 + d * 2.2 : 8 + d * 1.1),
+    price: Math.round(ends + d * each),
   };
 }
 
@@ -89,7 +97,7 @@ const forgotten = [
 ] as const;
 const sized = ['drive.nominalDiameter', 'drive.lead', 'drive.starts'];
 
-const sliding = (id: string, name: string, thread: 'trapezoidal' | 'acme'): Family => ({
+const sliding = (id: string, name: string, thread: 'trapezoidal' | 'acme' | 'vee'): Family => ({
   id,
   name,
   link: 'drive',
@@ -113,12 +121,30 @@ export const screwFamilies: readonly Family[] = [
     forget: () => [
       ...forgotten,
       { path: 'drive.thread.dynamicLoad', value: null },
+      { path: 'drive.thread.staticLoad', value: null },
       { path: 'drive.thread.speedLimit', value: null },
     ],
     parts: partsOf('ball'),
   },
   sliding('trapezoidal-screw', 'Trapezoidal screws', 'trapezoidal'),
   sliding('acme-screw', 'Acme screws', 'acme'),
+  sliding('threaded-rod', 'Threaded rods', 'vee'),
+  {
+    id: 'sliding-nut',
+    name: 'Nuts of sliding screws',
+    link: 'drive',
+    root: 'drive',
+    base: (axis) => withThread(axis, 'sliding'),
+    columns: [
+      { path: 'drive.thread.nutMaterial', title: 'Of' },
+      { path: 'drive.thread.nutLength', title: 'Thread' },
+      { path: 'drive.thread.friction', title: 'Friction' },
+      { path: 'drive.thread.preload', title: 'Spring' },
+    ],
+    standard: [],
+    forget: () => forgotten.filter(({ path }) => path !== 'drive.screwInertia'),
+    parts: slidingNuts,
+  },
   {
     id: 'end-bearing',
     name: 'End bearings',
@@ -128,6 +154,7 @@ export const screwFamilies: readonly Family[] = [
     columns: [
       { path: 'drive.thrustBearing', title: 'Kind' },
       { path: 'drive.bearingStiffness', title: 'Stiffness' },
+      { path: 'drive.bearingDynamicLoad', title: 'Rating C' },
       { path: 'drive.bearingDrag', title: 'Drag' },
       { path: 'drive.bearingPlay', title: 'Play' },
     ],

@@ -24,3 +24,5 @@ export { circleArea, meanArea, rootSecondMoment, screwInertia } from './section'
 export { axialStiffness, inSeries, nutStiffness, sideBySide, windUpStiffness } from './stiffness';
 export { heatCompression, heatGrowth, leadError, slidingLeadError } from './heat';
 export { ballScrewLife } from './life';
+export { nutArea, nutHeatLoad, nutLoad, rubbingLimit } from './nut';
+export { bearingLife, staticThrust } from './ratings';

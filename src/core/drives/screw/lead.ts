@@ -18,12 +18,16 @@ export const pitchDiameter = defineFormula({
     nominal: { kind: 'length', tex: 'd', meaning: 'nominal diameter' },
     lead: { kind: 'linearPerTurn', tex: 'P_h', meaning: 'lead' },
     starts: { kind: 'count', tex: 'n', meaning: 'number of starts' },
+    drop: { kind: 'ratio', tex: 'c', meaning: 'pitch line below the crest on both sides, in pitches' },
   },
   result: { kind: 'length', tex: 'd_2', meaning: 'pitch diameter' },
-  tex: '<nominal> - \\frac{<lead>}{2\\,<starts>}',
-  citation: { basis: 'standard', text: 'ISO 2904; ASME B1.5: d2 = d - P/2' },
-  range: 'Trapezoidal, Acme and square threads.',
-  evaluate: ({ nominal, lead, starts }) => nominal - lead / (2 * starts),
+  tex: '<nominal> - <drop>\\,\\frac{<lead>}{<starts>}',
+  citation: {
+    basis: 'standard',
+    text: 'ISO 2904; ASME B1.5: d2 = d - P/2. ISO 68-1, 60°: d2 = d - 0.6495 P',
+  },
+  range: 'Trapezoidal, Acme, square and V threads.',
+  evaluate: ({ nominal, lead, starts, drop }) => nominal - (drop * lead) / starts,
 });
 
 export const leadAngle = defineFormula({

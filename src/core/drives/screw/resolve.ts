@@ -1,5 +1,5 @@
 import { leadVariation, screwSteel } from '@/core/catalogue';
-import { halfFlankAngle, type ScrewDrive } from '@/core/model';
+import { halfFlankAngle, pitchLineDrop, type ScrewDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import { silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { atLeast, type Checked } from '@/core/findings';
@@ -16,9 +16,10 @@ import {
 } from './efficiency';
 import { heatGrowth, leadError, slidingLeadError } from './heat';
 import { leadAngle, pitchDiameter, travelPerRadian } from './lead';
-import { ballScrewLife, SHOCK_FACTOR } from './life';
 import { lineStiffness } from './line-stiffness';
+import { rubbingLimits, slidingNutConcerns } from './nut';
 import { ownSagOf } from './own-sag';
+import { nutLife, ratingConcerns, ratingUnknowns } from './ratings';
 import { screwInertia } from './section';
 import { profileMeans } from './thread-profile';
 import { screwLimits } from './whip';
@@ -46,11 +47,18 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
         lead: 'drive.lead',
       }),
       lockingRatio: undefined,
+      lambda,
+      pitchDiameter: drive.nominalDiameter.si,
     };
   }
   const diameter = sheet.apply(
     pitchDiameter,
-    { nominal: drive.nominalDiameter.si, lead, starts: drive.starts.si },
+    {
+      nominal: drive.nominalDiameter.si,
+      lead,
+      starts: drive.starts.si,
+      drop: quantity('ratio', pitchLineDrop[thread.form]),
+    },
     'screw.pitchDiameter',
     { nominal: 'drive.nominalDiameter', lead: 'drive.lead', starts: 'drive.starts' },
   );
@@ -93,6 +101,8 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
       },
     ),
     lockingRatio: lambda / phi,
+    lambda,
+    pitchDiameter: diameter,
   };
 }
 
@@ -123,21 +133,8 @@ function screwFigures(
       'lead-error',
       sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }),
     );
-    if (drive.thread.dynamicLoad)
-      figure(
-        'life',
-        sheet.apply(
-          ballScrewLife,
-          {
-            dynamicLoad: drive.thread.dynamicLoad.si,
-            shock: quantity('ratio', SHOCK_FACTOR),
-            meanLoad: quantity('force', Math.max(thrust, drive.thread.preload.si, 1)),
-            lead: drive.lead.si,
-          },
-          'life',
-          { dynamicLoad: 'drive.thread.dynamicLoad', meanLoad: '#force.cut', lead: 'drive.lead' },
-        ),
-      );
+    const life = nutLife(drive, thrust, sheet);
+    if (life !== undefined) figure('life', life);
   }
   return figures;
 }
@@ -185,9 +182,7 @@ function screwUnknowns(drive: ScrewDrive, missing: readonly string[]) {
   return [
     ...(drive.nutOffset ? [] : [{ path: 'drive.nutOffset', effect: 'whip' }]),
     ...missing.map((path) => ({ path, effect: 'stiffness' })),
-    ...(thread.kind === 'ball' && !thread.dynamicLoad
-      ? [{ path: 'drive.thread.dynamicLoad', effect: 'life' }]
-      : []),
+    ...ratingUnknowns(drive),
     ...(thread.kind === 'ball' && !thread.speedLimit
       ? [{ path: 'drive.thread.speedLimit', effect: 'dn' }]
       : []),
@@ -211,17 +206,24 @@ function shaftInertia(drive: ScrewDrive, sheet: Worksheet): { value: Quantity<'i
   return { value, source: '#drive.inertia' };
 }
 
+/** How an axis stands and cuts: the cosine of its inclination, and its feed in m/s. */
+interface Use {
+  readonly level: number;
+  readonly feed: Quantity<'speed'>;
+}
+
+const LEVEL_AND_STILL: Use = { level: 1, feed: quantity('speed', 0) };
+
 /**
  * Everything that a screw drive tells the axis.
  * @param travel m. @param thrust N on one screw under the worst cut: sets nut stiffness and life.
- * @param level cosine of the inclination of the axis.
  */
 export function resolveScrew(
   drive: ScrewDrive,
   travel: Quantity<'length'>,
   thrust: number,
   sheet: Worksheet,
-  level = 1,
+  { level, feed }: Use = LEVEL_AND_STILL,
 ): ResolvedDrive {
   const k = sheet.apply(travelPerRadian, { lead: drive.lead.si }, 'drive.k', { lead: 'drive.lead' });
   const losses = threadLosses(drive, sheet);
@@ -242,7 +244,7 @@ export function resolveScrew(
     }),
     inertia: inertia.value,
     inertiaSource: inertia.source,
-    speedLimits: bending.limits,
+    speedLimits: [...bending.limits, ...rubbingLimits(drive, losses, sheet)],
     dragSource: '#drive.drag',
     thrustLimit: { code: 'column', limit, line: 'column', path: 'drive.rootDiameter' },
     stiffness,
@@ -250,7 +252,11 @@ export function resolveScrew(
       lineStiffness(drive, travel, k, bending.rootArea, thrust, silentWorksheet, place).value,
     heatCompression: bending.compression,
     play: () => screwPlay(drive),
-    concerns: () => screwConcerns(drive, thrust),
+    concerns: (to) => [
+      ...screwConcerns(drive, thrust),
+      ...slidingNutConcerns(drive, losses, thrust, feed, to),
+      ...ratingConcerns(drive, thrust, to),
+    ],
     unknowns: screwUnknowns(drive, stiffness.missing),
     figures: (to) => [
       ...screwFigures(drive, travel, thrust, to),

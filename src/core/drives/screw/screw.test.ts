@@ -3,6 +3,7 @@ import { halfFlankAngle } from '@/core/model';
 import { quantity as q } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 import { bucklingLoad, firstFrequency, supports } from '@test/helpers/beam-fe';
+import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, withSi } from '@test/helpers/demo';
 import {
   boundingPieces,
@@ -147,7 +148,12 @@ describe('sliding screws', () => {
     () => {
       const F = 6400;
       const lead = q('linearPerTurn', 0.008);
-      const diameter = pitchDiameter.evaluate({ nominal: q('length', 0.032), lead, starts: q('count', 2) });
+      const diameter = pitchDiameter.evaluate({
+        nominal: q('length', 0.032),
+        lead,
+        starts: q('count', 2),
+        drop: q('ratio', 0.5),
+      });
       expect(diameter).toBeCloseTo(0.03, 12);
       const lambda = leadAngle.evaluate({ lead, diameter });
       const phi = frictionAngle.evaluate({
@@ -172,16 +178,7 @@ describe('sliding screws', () => {
       'drive.nutOffset': 0.05,
     }).drive;
     const m = { typed: '', si: q('ratio', 0.15), basis: 'estimate' as const };
-    const sliding = {
-      kind: 'sliding' as const,
-      form: 'acme' as const,
-      nut: 'plain' as const,
-      friction: m,
-      collarFriction: { ...m, si: q('ratio', 0) },
-      collarDiameter: { ...m, si: q('length', 0) },
-      preload: { ...m, si: q('force', 0) },
-      nutStiffness: null,
-    };
+    const sliding = { ...slidingThread('acme'), friction: m };
     for (const [motorEnd, farEnd] of [
       ['fixed', 'free'],
       ['supported', 'supported'],

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { axisDoubt } from '@/core/choose';
 import { applyEdits, type Axis, axisFields, axisIssues, brokenRule, fieldRuleAt, getAt } from '@/core/model';
 import { parseQuantity } from '@/core/units';
-import { anywhere, holes, rough } from '@test/helpers/anywhere';
+import { anywhere, holes } from '@test/helpers/anywhere';
 import { WIDE } from '@test/helpers/chance';
+import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, withSi } from '@test/helpers/demo';
 import { axisReport } from '.';
 
@@ -41,7 +42,7 @@ const anyAxis: fc.Arbitrary<Axis> = fc
   .record({
     base: fc.constantFrom('bed', 'gantry', 'plunge'),
     ends,
-    thread: fc.constantFrom('ball', 'acme', 'trapezoidal', 'square'),
+    thread: fc.constantFrom('ball', 'acme', 'trapezoidal', 'square', 'vee'),
     sets: fc.constantFrom(1, 2),
     values: fc
       .dictionary(fc.constantFrom(...Object.keys(axisFields)), fc.nat(), { maxKeys: 8 })
@@ -59,16 +60,7 @@ const anyAxis: fc.Arbitrary<Axis> = fc
   })
   .map(({ base, ends: [motorEnd, farEnd], thread, sets, values }) => {
     const axis = demoAxis(base as 'bed');
-    const sliding = {
-      kind: 'sliding',
-      form: thread,
-      nut: 'plain',
-      friction: rough(0.12),
-      preload: rough(0),
-      collarFriction: rough(0),
-      collarDiameter: rough(0),
-      nutStiffness: null,
-    };
+    const sliding = { ...slidingThread('trapezoidal'), form: thread };
     const drive = {
       ...axis.drive,
       motorEnd,

@@ -7,6 +7,7 @@ import {
   startingDrive,
   startingMotor,
   startingReducer,
+  startingThread,
 } from '@/core/model';
 import { withSi } from '@test/helpers/demo';
 import { axisReport } from '.';
@@ -19,15 +20,17 @@ const put = (path: string, value: unknown) => ({ path, value: value as never });
 const sprung = applyEdits(rack, [put('drive.mesh', 'sprung')]);
 const compensated = applyEdits(base, [
   put('drive.thread', {
-    kind: 'sliding',
-    form: 'trapezoidal',
+    ...startingThread('sliding', 0.016),
     nut: 'compensated',
-    friction: guess('ratio', '0.12'),
     preload: guess('force', '50 N'),
-    collarFriction: guess('ratio', '0'),
-    collarDiameter: guess('length', '0 mm'),
-    nutStiffness: null,
   }),
+]);
+const sliding = applyEdits(base, [put('drive.thread', startingThread('sliding', 0.016))]);
+const rated = applyEdits(base, [
+  put('drive.thread.staticLoad', guess('force', '20 kN')),
+  put('drive.thread.dynamicLoad', guess('force', '12 kN')),
+  put('drive.bearingStaticLoad', guess('force', '4 kN')),
+  put('drive.bearingDynamicLoad', guess('force', '7 kN')),
 ]);
 const servo: Axis = { ...base, motor: startingMotor('servo') };
 
@@ -81,6 +84,13 @@ const cases: readonly (readonly [
     { 'supply.capacitance': 1 },
   ],
   ['motor-speed', servo, { 'motor.maxSpeed': 100, 'motor.ratedSpeed': 90 }, {}],
+  ['nut-load', sliding, { 'demands.cuttingForce': 5000, 'drive.thread.nutLength': 0.01 }, {}],
+  ['nut-heat', sliding, { 'demands.cuttingForce': 900 }, { 'demands.feed': 0.005 }],
+  ['nut-rubbing', sliding, { 'demands.rapid': 0.2 }, { 'demands.rapid': 0.04 }],
+  ['nut-static', rated, { 'drive.thread.staticLoad': 150 }, {}],
+  ['nut-life', rated, { 'drive.thread.dynamicLoad': 900 }, {}],
+  ['bearing-static', rated, { 'drive.bearingStaticLoad': 50 }, {}],
+  ['bearing-life', rated, { 'drive.bearingDynamicLoad': 500 }, {}],
   ['driver-small', base, { 'driver.maxCurrent': 2.8, 'motor.ratedCurrent': 5 }, {}],
 ];
 
@@ -138,4 +148,32 @@ describe('findings of drives, motors and supplies', () => {
       expect(radial(shaft) / radial(axisReport(rack, { remedies: false }))).toBeCloseTo(0.7, 6);
     },
   );
+});
+
+describe('a turning nut of an Acme 1/2-10 screw', () => {
+  it('that would rub at 0.65 m/s is no way out of whip: it says what gives out then', () => {
+    const inch = 0.0254;
+    const acme = withSi(
+      applyEdits(base, [put('drive.thread', { ...startingThread('sliding', inch / 2), form: 'acme' })]),
+      {
+        'drive.nominalDiameter': inch / 2,
+        'drive.rootDiameter': 0.38 * inch,
+        'drive.lead': inch / 10,
+        'drive.betweenBearings': 1.5,
+        'demands.travel': 1.3,
+        // Along the thread 14.2 times as fast as along the axis.
+        'demands.rapid': 0.65 / Math.hypot(1, Math.PI * 4.5),
+        'demands.feed': 0.01,
+      },
+    );
+    const whip = axisReport(acme).findings.find((f) => f.code === 'whip')!;
+    expect(whip.verdict).toBe('gives-out');
+    const standing = axisReport(applyEdits(acme, [put('drive.turning', 'nut')]));
+    expect(standing.findings.map((f) => f.code)).not.toContain('whip');
+    expect(standing.findings.find((f) => f.code === 'nut-rubbing')!.verdict).toBe('gives-out');
+    const mending = whip.remedies.filter((r) => r.wholeVerdict === 'holds').map((r) => r.code);
+    expect(mending).not.toContain('turn-nut');
+    const balls = standing.findings.find((f) => f.code === 'nut-rubbing')!.remedies.map((r) => r.code);
+    expect(balls).toContain('to-ball');
+  });
 });

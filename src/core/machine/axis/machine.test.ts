@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Verdict, verdictOf, worstVerdict } from '@/core/findings';
 import { applyEdits, axisIssues, type ScrewDrive } from '@/core/model';
+import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, demoProject, withSi } from '@test/helpers/demo';
 import { quantity } from '@/core/units';
 import { axisReport, axisChecks, machineReport, railReach } from '..';
@@ -126,16 +127,7 @@ describe('findings', () => {
         ...axis,
         drive: {
           ...axis.drive,
-          thread: {
-            kind: 'sliding',
-            form: 'trapezoidal',
-            nut: 'plain',
-            friction: m(friction),
-            preload: m(0),
-            collarFriction: m(0),
-            collarDiameter: m(0),
-            nutStiffness: null,
-          },
+          thread: { ...slidingThread('trapezoidal'), friction: m(friction) },
         },
       });
     expect(sliding(0.2).findings.map((f) => f.code)).not.toContain('drops');

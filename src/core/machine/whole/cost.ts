@@ -27,7 +27,7 @@ export interface CostReport {
 /** Metres on one side of what is sold by the metre; undefined where the family is sold by the piece. */
 function metresOf({ drive, demands }: Axis, family: string): number | undefined {
   if (drive.kind === 'screw')
-    return ['ball-screw', 'trapezoidal-screw', 'acme-screw'].includes(family)
+    return ['ball-screw', 'trapezoidal-screw', 'acme-screw', 'threaded-rod'].includes(family)
       ? drive.betweenBearings.si
       : undefined;
   if (drive.kind !== family) return undefined;

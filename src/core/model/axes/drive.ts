@@ -8,6 +8,8 @@ const temperatureRise = () => input('temperatureRise', { min: 0, max: 80 });
 const bearingDrag = () => input('torque', { min: 0, max: 10 });
 const play = () => maybe('length', { min: 0, max: 0.02 });
 const preload = () => force(50_000);
+/** Load rating out of a datasheet. */
+const rating = () => maybe('force', { above: 0, max: 1e6 });
 
 const ballThread = z.strictObject({
   kind: z.literal('ball'),
@@ -15,25 +17,43 @@ const ballThread = z.strictObject({
   accuracyClass: z.enum(['T3', 'T5', 'T7', 'T10']),
   efficiency: ratio(0.05, 0.99),
   preload: preload(),
-  dynamicLoad: maybe('force', { above: 0, max: 1e6 }),
+  dynamicLoad: rating(),
+  staticLoad: rating(),
   nutStiffness: stiffness(),
   speedLimit: maybe('diameterSpeed', { above: 0, max: 50 }),
 });
 
-/** Half the flank angle by thread form, rad: Acme 14.5° (ASME B1.5), trapezoidal 15° (ISO 2904), square 0. */
+/**
+ * Half the flank angle by thread form, rad: Acme 14.5° (ASME B1.5), trapezoidal 15° (ISO 2904), square 0,
+ * V of threaded rod 30° (ISO 68-1).
+ */
 export const halfFlankAngle = {
   acme: (14.5 * Math.PI) / 180,
   trapezoidal: (15 * Math.PI) / 180,
   square: 0,
+  vee: Math.PI / 6,
+} as const;
+/**
+ * How far the pitch diameter lies below the nominal one, in pitches: half a pitch (ISO 2904, ASME B1.5), of a
+ * V thread three quarters of the height of its triangle (ISO 68-1).
+ */
+export const pitchLineDrop = {
+  acme: 0.5,
+  trapezoidal: 0.5,
+  square: 0.5,
+  vee: 0.75 * Math.cos(Math.PI / 6),
 } as const;
 
 const slidingThread = z.strictObject({
   kind: z.literal('sliding'),
-  form: z.enum(['acme', 'trapezoidal', 'square']),
+  form: z.enum(['acme', 'trapezoidal', 'square', 'vee']),
   /**
    * A wear-compensated nut has two halves that a spring keeps apart: no play up to the force of the spring.
    */
   nut: z.enum(['plain', 'compensated']),
+  nutMaterial: z.enum(['bronze', 'plastic', 'printed']),
+  /** Thread of the nut that is in engagement; of a nut in halves, of the half that pushes. */
+  nutLength: input('length', { above: 0.002, max: 0.3 }),
   friction: ratio(0.005, 0.6),
   preload: preload(),
   collarFriction: input('ratio', { min: 0, max: 0.6 }),
@@ -69,6 +89,9 @@ const screwDrive = z.strictObject({
   farEnd: z.enum(['fixed', 'supported', 'free']),
   thrustBearing: z.enum(['angular-contact', 'deep-groove']),
   bearingStiffness: stiffness(),
+  /** Radial ratings of one thrust bearing, as catalogues give them. */
+  bearingDynamicLoad: rating(),
+  bearingStaticLoad: rating(),
   bearingDrag: bearingDrag(),
   /** Axial play of the thrust bearing. */
   bearingPlay: maybe('length', { min: 0, max: 0.005 }),

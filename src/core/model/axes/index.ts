@@ -4,6 +4,7 @@ export {
   type Drive,
   type DriveKind,
   halfFlankAngle,
+  pitchLineDrop,
   holdsBothSides,
   type RackDrive,
   type ScrewDrive,
@@ -16,5 +17,5 @@ export { axisIssues } from './issues';
 export type { AxisRuleCode, CarryRuleCode } from './rules';
 export { type Axis, type Guide, type GuideKind, type Pin, type Role, roles } from './schema';
 export { type AxisNames, startingAxis } from './starting';
-export { startingDrive, startingMotor, startingReducer } from './starting-drives';
+export { startingDrive, startingMotor, startingReducer, startingThread } from './starting-drives';
 export { guideOfKind, startingCoupling } from './starting-guide';

@@ -16,12 +16,36 @@ function axisFromVersion2(old: Doc): Doc {
 }
 
 /**
+ * What a screw was not asked before version 5: how long its nut is and of what, and what nut and bearings
+ * bear. Ratings stay open. A plain nut is taken as bronze, one in halves as plastic, as most are; its length
+ * is one that nobody has said: ours, one and a half diameters.
+ */
+function screwFromVersion4(drive: Doc): Doc {
+  const thread = drive.thread as Doc;
+  const length = Math.round(1.5 * (drive.nominalDiameter as { si: number }).si * 1e3);
+  const asked =
+    thread.kind === 'ball'
+      ? { staticLoad: null }
+      : {
+          nutMaterial: thread.nut === 'compensated' ? 'plastic' : 'bronze',
+          nutLength: { typed: `${length} mm`, si: length / 1e3, basis: 'ours' },
+        };
+  return {
+    ...drive,
+    thread: { ...thread, ...asked },
+    bearingDynamicLoad: null,
+    bearingStaticLoad: null,
+  };
+}
+
+/**
  * An axis from version 4 to 5. A number may be "ours" since. Which estimates of an older file nobody has
  * looked at cannot be told any more, so they stay estimates: a number in a file counts as its owner's. A
  * coupling was always taken to sit on the shaft of the motor.
  */
 const axisFromVersion4 = (old: Doc): Doc => ({
   ...old,
+  drive: (old.drive as Doc).kind === 'screw' ? screwFromVersion4(old.drive as Doc) : old.drive,
   coupling: { ...(old.coupling as Doc), place: 'motor' },
 });
 

@@ -1,6 +1,6 @@
 import { type AxisRule, SLACK } from '../rule';
 import type { IssueParams } from '../params';
-import { type Drive, type DriveKind, halfFlankAngle, type ScrewDrive } from './drive';
+import { type Drive, type DriveKind, halfFlankAngle, pitchLineDrop, type ScrewDrive } from './drive';
 import type { Axis } from './schema';
 
 type OfKind<K extends DriveKind> = Extract<Drive, { kind: K }>;
@@ -18,9 +18,10 @@ const LEAST_ROOT = 0.5;
 const DEEPEST_THREAD = 1.1;
 /**
  * Shallowest sliding thread over its pitch. Standard ones are half a pitch deep and more, stub Acme threads
- * 0.3 (ASME B1.8); below a quarter the pitch diameter, half a pitch under the crest, lies below the root.
+ * 0.3 (ASME B1.8). A thread must be deeper than its pitch line lies below the crest, or the pitch diameter
+ * is below the root; by so much more.
  */
-const SHALLOWEST_SLIDING = 0.28;
+const BELOW_PITCH_LINE = 1.12;
 /** Deepest sliding thread over its pitch: the sharp V of 60° (ISO 68-1) is 0.866 of it. */
 const DEEPEST_SLIDING = 0.87;
 /**
@@ -40,8 +41,9 @@ const pitchOf = ({ lead, starts }: ScrewDrive) => lead.si / starts.si;
 const depthOf = ({ nominalDiameter, rootDiameter }: ScrewDrive) => (nominalDiameter.si - rootDiameter.si) / 2;
 
 /** The pitch of a ball screw has nothing to do with the depth of its groove. */
-const tooShallow = (drive: ScrewDrive) =>
-  drive.thread.kind === 'sliding' && depthOf(drive) < SHALLOWEST_SLIDING * pitchOf(drive);
+const shallowest = ({ thread }: ScrewDrive) =>
+  thread.kind === 'sliding' ? (BELOW_PITCH_LINE * pitchLineDrop[thread.form]) / 2 : -Infinity;
+const tooShallow = (drive: ScrewDrive) => depthOf(drive) < shallowest(drive) * pitchOf(drive);
 
 const screwRules = {
   'root-not-below-nominal': {
@@ -79,7 +81,7 @@ const screwRules = {
             pitch,
             lead,
             starts: drive.starts.si,
-            least: Math.ceil(lead / (depth / SHALLOWEST_SLIDING)),
+            least: Math.ceil(lead / (depth / shallowest(drive))),
           };
     }),
   },
@@ -87,7 +89,8 @@ const screwRules = {
     paths: ['drive.thread.friction', 'drive.lead', 'drive.starts', 'drive.nominalDiameter'],
     check: on('screw', (drive) => {
       if (drive.thread.kind === 'ball' || tooShallow(drive)) return undefined;
-      const lead = Math.atan(drive.lead.si / (Math.PI * (drive.nominalDiameter.si - pitchOf(drive) / 2)));
+      const diameter = drive.nominalDiameter.si - pitchLineDrop[drive.thread.form] * pitchOf(drive);
+      const lead = Math.atan(drive.lead.si / (Math.PI * diameter));
       const friction = Math.atan(drive.thread.friction.si / Math.cos(halfFlankAngle[drive.thread.form]));
       return lead + friction < STEEPEST ? undefined : { lead, friction };
     }),

@@ -8,21 +8,59 @@ const mm = (length: number) => m('length', `${Math.round(length * 1e3)} mm`);
 type Kept = Pick<Drive, 'sets' | 'worstShare'>;
 const single: Kept = { sets: 1, worstShare: m('ratio', '1') };
 
+type Thread = ScrewDrive['thread'];
+
+/** Engaged thread of a nut over the nominal diameter of its screw; common practice, no source. */
+const NUT_LENGTH = 1.5;
+
+const ballThread: Extract<Thread, { kind: 'ball' }> = {
+  kind: 'ball',
+  making: 'rolled',
+  accuracyClass: 'T7',
+  efficiency: m('ratio', '0.9'),
+  preload: m('force', '0 N'),
+  dynamicLoad: null,
+  staticLoad: null,
+  nutStiffness: null,
+  speedLimit: null,
+};
+
+const threads: {
+  readonly [K in Thread['kind']]: (
+    nominal: number,
+    kept: Pick<Thread, 'preload' | 'nutStiffness'>,
+  ) => Extract<Thread, { kind: K }>;
+} = {
+  ball: (_nominal, kept) => ({ ...ballThread, ...kept }),
+  sliding: (nominal, kept) => ({
+    kind: 'sliding',
+    form: 'trapezoidal',
+    nut: 'plain',
+    nutMaterial: 'bronze',
+    nutLength: mm(NUT_LENGTH * nominal),
+    friction: m('ratio', '0.12'),
+    collarFriction: m('ratio', '0'),
+    collarDiameter: m('length', '0 mm'),
+    ...kept,
+  }),
+};
+
+/**
+ * A thread of a kind to start from, on a screw of a nominal diameter in m. What the old thread shares with
+ * it is kept.
+ */
+export const startingThread = <K extends Thread['kind']>(
+  kind: K,
+  nominal: number,
+  kept: Pick<Thread, 'preload' | 'nutStiffness'> = ballThread,
+) => threads[kind](nominal, { preload: kept.preload, nutStiffness: kept.nutStiffness });
+
 const screw: Omit<ScrewDrive, 'sets' | 'worstShare' | 'betweenBearings'> = {
   kind: 'screw',
   turning: 'screw',
   nutInertia: m('inertia', '2 kg·cm²'),
   screwInertia: null,
-  thread: {
-    kind: 'ball',
-    making: 'rolled',
-    accuracyClass: 'T7',
-    efficiency: m('ratio', '0.9'),
-    preload: m('force', '0 N'),
-    dynamicLoad: null,
-    nutStiffness: null,
-    speedLimit: null,
-  },
+  thread: ballThread,
   nominalDiameter: m('length', '16 mm'),
   rootDiameter: m('length', '13.5 mm'),
   lead: m('linearPerTurn', '5 mm'),
@@ -33,6 +71,8 @@ const screw: Omit<ScrewDrive, 'sets' | 'worstShare' | 'betweenBearings'> = {
   farEnd: 'supported',
   thrustBearing: 'angular-contact',
   bearingStiffness: null,
+  bearingDynamicLoad: null,
+  bearingStaticLoad: null,
   bearingDrag: m('torque', '0.03 N·m'),
   bearingPlay: null,
   temperatureRise: m('temperatureRise', '10 K'),

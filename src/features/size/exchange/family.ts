@@ -10,10 +10,18 @@ const guideFamily: Record<GuideKind, string> = {
   'tube-bearing': 'tube-bearing',
 };
 
+const screwFamily = {
+  trapezoidal: 'trapezoidal-screw',
+  acme: 'acme-screw',
+  // No standard lists square threads; the trapezoidal ones are nearest.
+  square: 'trapezoidal-screw',
+  vee: 'threaded-rod',
+} as const;
+
 function driveFamily({ drive }: Axis): string {
   if (drive.kind !== 'screw') return drive.kind;
   if (drive.thread.kind === 'ball') return 'ball-screw';
-  return drive.thread.form === 'acme' ? 'acme-screw' : 'trapezoidal-screw';
+  return screwFamily[drive.thread.form];
 }
 
 function motorFamily({ motor }: Axis): string {

@@ -12,4 +12,5 @@ export {
 } from './guide';
 export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
 export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
+export { ballScrews, higherRating, moreNut } from './nut';
 export { againstWhip, fixings, leads, screws } from './screw';

@@ -2,13 +2,14 @@ import { screwSizes, screwSteel } from '@/core/catalogue';
 import { type Axis, type Edit, putInAxis, type ScrewDrive } from '@/core/model';
 import { type Candidate, measured, offer, same, set } from './edits';
 
-const screwOf = ({ drive }: Axis): ScrewDrive | undefined => (drive.kind === 'screw' ? drive : undefined);
+export const screwOf = ({ drive }: Axis): ScrewDrive | undefined =>
+  drive.kind === 'screw' ? drive : undefined;
 
 /** The catalogue's sizes of the thread that the axis has. */
 function sizesOf({ thread }: ScrewDrive) {
   // No standard lists square threads, so none are offered.
   if (thread.kind === 'sliding' && thread.form === 'square') return [];
-  const wanted = thread.kind === 'ball' ? 'ball' : thread.form === 'acme' ? 'acme' : 'trapezoidal';
+  const wanted = thread.kind === 'ball' ? 'ball' : thread.form;
   return screwSizes.filter((s) => s.thread === wanted);
 }
 
@@ -27,16 +28,20 @@ const forgetNut = ({ thread }: ScrewDrive): Edit[] => [
   ...(thread.kind === 'ball'
     ? [
         { path: 'drive.thread.dynamicLoad', value: null },
+        { path: 'drive.thread.staticLoad', value: null },
         { path: 'drive.thread.speedLimit', value: null },
       ]
     : []),
 ];
 
 /** Another screw: its inertia is no longer the typed one either, but follows from the thread profile. */
-const forgetScrew = (drive: ScrewDrive): Edit[] => [
+export const forgetScrew = (drive: ScrewDrive): Edit[] => [
   { path: 'drive.screwInertia', value: null },
   ...forgetNut(drive),
 ];
+
+/** A root that lies lower by more than this share of the diameter belongs to another groove. */
+const OTHER_GROOVE = 0.02;
 
 /**
  * Other leads of the same screw; none where the drive is no screw. @param which by the lead and the present
@@ -45,14 +50,21 @@ const forgetScrew = (drive: ScrewDrive): Edit[] => [
 export function leads(axis: Axis, which: (lead: number, now: number) => boolean): Candidate[] {
   const drive = screwOf(axis);
   if (!drive) return [];
-  const size = sizesOf(drive).find((s) => same(s.nominal, drive.nominalDiameter.si));
-  return (size?.leads ?? [])
-    .filter((lead) => !same(lead, drive.lead.si) && which(lead, drive.lead.si))
-    .map((lead) =>
-      offer('lead', [set('drive.lead', lead, 'standard'), ...startsEdit(lead, drive), ...forgetNut(drive)], {
-        to: lead,
-        from: drive.lead.si,
-      }),
+  return sizesOf(drive)
+    .filter((s) => same(s.nominal, drive.nominalDiameter.si))
+    .flatMap(({ root, leads: all, nominal }) =>
+      all
+        .filter((lead) => !same(lead, drive.lead.si) && which(lead, drive.lead.si))
+        .map((lead) => {
+          // Larger balls run in deeper grooves: that is another screw of the same diameter.
+          const deeper = root < drive.rootDiameter.si - OTHER_GROOVE * nominal;
+          const edits = [
+            set('drive.lead', lead, 'standard'),
+            ...startsEdit(lead, drive),
+            ...(deeper ? [set('drive.rootDiameter', root), ...forgetScrew(drive)] : forgetNut(drive)),
+          ];
+          return offer('lead', edits, { to: lead, from: drive.lead.si });
+        }),
     );
 }
 
@@ -152,7 +164,9 @@ export function againstWhip(axis: Axis): Candidate[] {
   const drive = screwOf(axis);
   if (!drive) return [];
   // Of each thicker screw the longest lead, which whips last, and the present one, which costs no torque.
-  const longest = new Map(sizesOf(drive).map((s) => [s.nominal, Math.max(...s.leads)]));
+  const longest = new Map<number, number>();
+  for (const { nominal, leads: all } of sizesOf(drive))
+    longest.set(nominal, Math.max(longest.get(nominal) ?? 0, ...all));
   const d = drive.nominalDiameter.si;
   const larger = screws(
     axis,

@@ -6,7 +6,10 @@ import {
   biggerCarriage,
   bothSides,
   gripping,
+  higherRating,
+  leads,
   longerSpan,
+  moreNut,
   offer,
   ratedSetting,
   set,
@@ -15,6 +18,8 @@ import {
 } from '../candidates';
 import { concern } from './subject';
 
+/** Life of balls goes with this power of the rating (ISO 281). */
+const OF_LIFE = 3;
 /** Gaps of a mesh that neither bind nor rattle, m; common practice, no source. */
 const gaps = [0.03e-3, 0.05e-3];
 /** Sprockets that hardly jerk, teeth; common practice, no source. */
@@ -90,6 +95,20 @@ const driveConcerns = [
       ...bothSides(axis),
     ];
   }),
+  concern('nut-load', ({ analysis: { axis } }, found) => moreNut(axis, found)),
+  concern('nut-heat', ({ analysis: { axis } }, found) => [
+    ...moreNut(axis, found),
+    ...leads(axis, (lead, now) => lead > now),
+  ]),
+  concern('nut-static', ({ analysis: { axis } }, found) => higherRating('nut-rating', axis, found)),
+  concern('nut-life', ({ analysis: { axis } }, found) => [
+    ...higherRating('nut-rating', axis, found, OF_LIFE),
+    ...bothSides(axis),
+  ]),
+  concern('bearing-static', ({ analysis: { axis } }, found) => higherRating('bearing-rating', axis, found)),
+  concern('bearing-life', ({ analysis: { axis } }, found) =>
+    higherRating('bearing-rating', axis, found, OF_LIFE),
+  ),
   concern('nut-spring', (_, found) => steps('spring-nut', 'drive.thread.preload', [ample(found.limit)])),
 ] as const;
 

@@ -5,6 +5,7 @@ import type { Analysis, RungId } from '../analysis';
 import {
   againstWhip,
   askLess,
+  ballScrews,
   type Candidate,
   gearing,
   leads,
@@ -28,6 +29,7 @@ const torquePath = {
 const rungPath: Record<RungId, (analysis: Analysis) => string> = {
   whip: () => 'drive.rootDiameter',
   dn: () => 'drive.nominalDiameter',
+  'nut-rubbing': () => 'drive.lead',
   'line-speed': () => 'drive.maxSpeed',
   reducer: () => 'reducer.inputSpeed',
   pulses: () => 'controller.pulseLimit',
@@ -133,6 +135,12 @@ export const rungChecks = [
   rungCheck('dn', ({ analysis: { axis } }, found) => [
     ...leads(axis, longer),
     ...screws(axis, (nominal, l, now) => nominal < now.nominalDiameter.si && l >= now.lead.si),
+    ...askLess('demands.rapid', found.value, axis),
+  ]),
+  rungCheck('nut-rubbing', ({ analysis: { axis } }, found) => [
+    ...leads(axis, longer),
+    ...ballScrews(axis),
+    ...otherDrives(axis),
     ...askLess('demands.rapid', found.value, axis),
   ]),
   rungCheck('line-speed', ({ analysis: { axis } }, found) => askLess('demands.rapid', found.value, axis)),
