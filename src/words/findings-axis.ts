@@ -151,6 +151,15 @@ export const trainWords = {
     ...missing,
     lines: [`Its material stands rubbing up to ${value} of the axis; you ask for ${limit}.`],
   }),
+  'mid-band': ({ num, say, value, limit }) => ({
+    title: 'Mid-band resonance may cost steps',
+    lines: [
+      `At ${say('angularSpeed', num('speed'))} an open-loop stepper may swing itself out of step; without ` +
+        `damping only half of its pull-out is trusted there: ${value} against ${limit}.`,
+      'A driver that damps the mid-band, a damper on the shaft or a heavier rotor helps; test it with a ' +
+        'staircase of speeds.',
+    ],
+  }),
   'line-speed': ({ value, limit, thin, missing }) => ({
     title: thin ? 'Belt or chain is close to its speed' : 'Belt or chain runs too fast',
     ...missing,

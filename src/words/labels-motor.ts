@@ -3,9 +3,19 @@ import type { FieldText } from './field-text';
 /** Names and help of the inputs of motor, driver, supply and controller. */
 export const motorText = {
   'motor.holdingTorque': { label: 'Holding torque', help: 'Both phases on at rated current.' },
-  'motor.ratedCurrent': { label: 'Rated current', help: 'Per phase, as printed on the motor.' },
+  'motor.ratedCurrent': {
+    label: 'Rated current',
+    help:
+      'Per phase, as printed on the motor, for the way its leads are connected. It belongs to resistance ' +
+      'and inductance: half the turns take twice the current with a quarter of both, at the same torque.',
+  },
   'motor.resistance': { label: 'Resistance', help: 'Of one phase.' },
-  'motor.inductance': { label: 'Inductance', help: 'Of one phase. It decides the torque at speed.' },
+  'motor.inductance': {
+    label: 'Inductance',
+    help:
+      'Of one phase. With the current it decides the torque at speed. It never falls alone: a motor of less ' +
+      'inductance and the same torque has fewer turns and wants more current (“Wound” changes all three).',
+  },
   'motor.rotorTeeth': { label: 'Step angle', help: '1.8° is 50 teeth, 200 steps a turn.' },
   'motor.rotorInertia': {
     label: 'Rotor inertia',

@@ -38,6 +38,11 @@ export function hintsFor(link: LinkId, { drive, motor, guide }: Axis): string[] 
       'Position is kept or an alarm raised; the torque is that of the stepper. A usable share of ' +
         '0.8 is common.',
     );
+  if (link === 'motor' && motor.kind === 'stepper' && !motor.curve)
+    hints.push(
+      'Eight leads: in parallel the motor takes twice the current that it takes in series, with a quarter of ' +
+        'the inductance; torque lasts to twice the speed if the driver can give it.',
+    );
   if (link === 'bearings' && drive.kind === 'screw' && drive.thrustBearing === 'deep-groove')
     hints.push('Deep-groove bearings may only float: thrust wants an angular-contact pair with preload.');
   if (link === 'guide' && guide.kind === 'v-wheel')

@@ -1,6 +1,6 @@
 import type { Axis } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
-import { each, type FieldGroup, type LinkSpec, q } from './link';
+import { each, type FieldGroup, type LinkChoice, type LinkSpec, q } from './link';
 
 const motorName = ({ motor }: Axis) =>
   motor.kind === 'stepper'
@@ -79,6 +79,18 @@ function motorGroups({ motor }: Axis): FieldGroup[] {
       ];
   }
 }
+
+/** Fewer or more turns on the same motor, in one step; what stands is always the present winding. */
+const winding: LinkChoice = {
+  path: 'motor.winding',
+  label: 'Wound',
+  options: [
+    ['present', 'as given'],
+    ['0.5', 'half the turns (parallel)'],
+    ['2', 'twice the turns (series)'],
+  ],
+  now: 'present',
+};
 
 /** Controller, driver, supply and motor. */
 export const motorLinks: readonly LinkSpec[] = [
@@ -162,6 +174,7 @@ export const motorLinks: readonly LinkSpec[] = [
                 ['closed', 'closed, with encoder'],
               ] as const,
             },
+            ...(motor.curve ? [] : [winding]),
             {
               path: 'motor.curve',
               label: 'Torque curve',

@@ -1,4 +1,5 @@
 import { withThread } from '@/core/catalogue';
+import { rewound } from '@/core/machine';
 import {
   type Axis,
   type DriveKind,
@@ -110,6 +111,7 @@ export const wholePart: Record<string, (axis: Axis, next: string) => Edit[]> = {
   'reducer.kind': reducerEdits,
   'reducer.pulleys': pulleyEdits,
   'motor.kind': (_axis, kind) => [put('motor', startingMotor(kind as MotorKind))],
+  'motor.winding': (axis, turns) => (turns === 'present' ? [] : rewound(axis, turns === '2' ? 2 : 0.5)),
   'motor.curve': curveEdits,
   'guide.kind': (axis, kind) => [put('guide', guideOfKind(kind as GuideKind, axis.guide))],
 };

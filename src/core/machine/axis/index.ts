@@ -1,7 +1,15 @@
 export type { AccelerationId } from './accelerations';
 export { analyse, type Analysis, type CaseId, movingMass, type RungId } from './analysis';
 export type { BandPoint, TorqueBand } from './band';
-export { type AxisRemedyCode, axisRemedyCodes, measured, rodSizes, rounded } from './candidates';
+export {
+  type AxisRemedyCode,
+  axisRemedyCodes,
+  measured,
+  rewound,
+  rodSizes,
+  rounded,
+  type Turns,
+} from './candidates';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';

@@ -17,6 +17,7 @@ export const axisRemedyCodes = [
   'bronze-nut',
   'capacitance',
   'clearance',
+  'closed-loop',
   'controller',
   'counterbalance',
   'counts',
@@ -66,5 +67,6 @@ export const axisRemedyCodes = [
   'truer-coupling',
   'turn-nut',
   'wider-belt',
+  'winding',
 ] as const;
 export type AxisRemedyCode = (typeof axisRemedyCodes)[number];

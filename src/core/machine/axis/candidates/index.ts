@@ -13,4 +13,5 @@ export {
 export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
 export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
 export { ballScrews, higherRating, moreNut } from './nut';
+export { otherWinding, rewound, type Turns } from './winding';
 export { againstWhip, fixings, leads, screws } from './screw';

@@ -1,6 +1,7 @@
 import { type Axis, putInAxis, startingReducer } from '@/core/model';
 import { type Candidate, offer, same, set, softer } from './edits';
 import { leads } from './screw';
+import { otherWinding } from './winding';
 
 /** Supplies as they are sold, V. */
 const voltages = [24, 36, 48, 60, 70, 80];
@@ -82,6 +83,7 @@ export function gearing(axis: Axis): Candidate[] {
 /** Everything that may mend a want of torque. */
 export const moreTorque = (axis: Axis): Candidate[] => [
   ...moreDrive(axis),
+  ...otherWinding(axis),
   ...leads(axis, () => true),
   ...gearing(axis),
   ...softer(axis),

@@ -1,6 +1,7 @@
 import type { AnyCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
 import { concernChecks } from './concerns';
+import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
 import { rungChecks } from './rungs';
@@ -9,7 +10,14 @@ import { trainChecks } from './train';
 
 export { type AxisSubject, subjectOf } from './subject';
 
-const all = [...rungChecks, ...trainChecks, ...motionChecks, ...motorChecks, ...concernChecks] as const;
+const all = [
+  ...rungChecks,
+  ...trainChecks,
+  ...motionChecks,
+  ...motorChecks,
+  midBand,
+  ...concernChecks,
+] as const;
 
 export type AxisCode = (typeof all)[number]['code'];
 export type AxisChecked = Checked<AxisCode>;
