@@ -40,7 +40,7 @@ export function hintsFor(link: LinkId, { drive, motor, guide }: Axis): string[] 
     );
   if (link === 'motor' && motor.kind === 'stepper' && !motor.curve)
     hints.push(
-      'Eight leads: in parallel the motor takes twice the current that it takes in series, with a quarter of ' +
+      'Eight leads: in parallel the motor takes twice the current of the series, with a quarter of ' +
         'the inductance; torque lasts to twice the speed if the driver can give it.',
     );
   if (link === 'bearings' && drive.kind === 'screw' && drive.thrustBearing === 'deep-groove')

@@ -31,13 +31,13 @@ function pullOut(axis: Axis, voltage: number, speed: number): number {
 }
 
 describe('the same motor, wound otherwise', () => {
-  it('with half the turns is the old one on twice the voltage: scaling of the machine, at every speed', () => {
+  it('with half the turns is the old one on twice the voltage, at every speed (scaling)', () => {
     const half = applyEdits(base, rewound(base, 0.5));
     for (const speed of [1, 10, 40, 100, 200, 400])
       expect(pullOut(half, 36, speed)).toBeCloseTo(pullOut(base, 72, speed), 6);
     expect(pullOut(half, 36, 100)).toBeGreaterThan(pullOut(base, 36, 100));
   });
-  it('takes twice the current with a quarter of resistance and inductance, as eight leads in parallel do', () => {
+  it('takes twice the current, a quarter of resistance and inductance, as leads in parallel do', () => {
     const [before, after] = [base, applyEdits(base, rewound(base, 0.5))].map(motorOf) as [Stepper, Stepper];
     expect(after.ratedCurrent.si).toBeCloseTo(2 * before.ratedCurrent.si, 9);
     expect(after.resistance.si).toBeCloseTo(before.resistance.si / 4, 9);

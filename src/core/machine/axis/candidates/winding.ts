@@ -9,9 +9,9 @@ const DIGITS = 4;
 const plain = (value: number) => Number(value.toPrecision(DIGITS));
 
 /**
- * The same motor with other turns: as much copper, as much torque, as much heat. Current goes with the inverse
- * of the turns, resistance and inductance with their square, and the driver's setting follows the current. So
- * an eight-lead motor goes from series to parallel by half the turns. Nothing where the motor is no stepper or
+ * The same motor with other turns: as much copper, as much torque, as much heat. Current goes with the
+ * inverse of the turns, resistance and inductance with their square; the driver's setting follows. So an
+ * eight-lead motor goes from series to parallel by half the turns. Nothing where the motor is no stepper or
  * its curve was measured, which is of one winding.
  */
 export function rewound({ motor, driver }: Axis, turns: Turns): Edit[] {
@@ -26,7 +26,7 @@ export function rewound({ motor, driver }: Axis, turns: Turns): Edit[] {
   ];
 }
 
-/** The motor connected in parallel, or the next winding of its kind: more torque at speed, for more current. */
+/** The motor in parallel, or the next winding of its kind: more torque at speed, for more current. */
 export function otherWinding(axis: Axis): Candidate[] {
   const edits = rewound(axis, 0.5);
   return edits.length && axis.motor.kind === 'stepper'

@@ -11,7 +11,7 @@ const TURN = 2 * Math.PI;
  * practice, no source: it hangs on rotor, load and driver.
  */
 export const MID_BAND = { from: 5 * TURN, to: 15 * TURN } as const;
-/** Share of the pull-out torque that an undamped stepper is trusted with there; common practice, no source. */
+/** Share of the pull-out torque that an undamped stepper is trusted with there; common practice. */
 const MID_SHARE = 0.5;
 
 /** Whether the torque does not do anyway: that says more than one of its causes. */
