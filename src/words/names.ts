@@ -57,6 +57,7 @@ export const figureName: Record<string, string> = {
   'crank-force': 'Hand on a crank',
   'heat-growth': 'Growth by heat',
   'lead-error': 'Pitch error, at most',
+  'lead-left': 'Of it, after calibration',
   'screw-sag': 'Sag of the screw',
   life: 'Life of the nut',
   turns: 'Turns end to end',

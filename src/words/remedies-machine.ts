@@ -1,8 +1,11 @@
-import type { MachineRemedyCode } from '@/core/machine';
+import type { AxisRemedyCode, MachineRemedyCode } from '@/core/machine';
+import { axisRemedyWords } from './remedies-axis';
 import type { RemedyWords } from './remedy-words';
 
 /** Words for every change that is tried on the machine as a whole. */
 export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
+  'axis-change': (teller) =>
+    `${teller.word('axis')}: ${axisRemedyWords[teller.word('change') as AxisRemedyCode](teller)}`,
   'longer-travel': ({ num, say }) =>
     `Travel of ${say('length', 'to', 4)}${num('follow') ? ', with what must follow' : ''}`,
   'smaller-area': ({ say }) => `A smaller job: work area of ${say('length', 'to', 4)}`,

@@ -33,6 +33,7 @@ const low = new Set([
   'inertia-ratio',
   'heat-growth',
   'lead-error',
+  'lead-left',
   'move-time',
   'shaft-radial',
   'shaft-axial',

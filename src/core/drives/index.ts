@@ -9,6 +9,7 @@ export type {
 } from './resolved';
 export { resolveDrive } from './resolve';
 export { planRack, type RackPlan } from './rack';
+export { pitchLeft } from './pitch';
 export * as screw from './screw';
 export * as rack from './rack';
 export * as belt from './belt';

@@ -1,4 +1,4 @@
-import { belt, chain, line, rack, screw } from '@/core/drives';
+import { belt, chain, line, pitchLeft, rack, screw } from '@/core/drives';
 import { guide } from '@/core/guides';
 import { bodies, loads } from '@/core/loads';
 import { railReach } from '@/core/machine';
@@ -20,6 +20,7 @@ export const formulas: readonly Formula[] = [
   belt,
   chain,
   line,
+  { pitchLeft },
   motion,
   stepper,
   curve,
@@ -41,6 +42,7 @@ const titles: Record<string, string> = {
   belt: 'Toothed belts',
   chain: 'Roller chains',
   line: 'What rack, belt and chain share',
+  drive: 'What all drives share',
   motion: 'Motion of an axis',
   stepper: 'Steppers',
   curve: 'Motors by their torque curve',

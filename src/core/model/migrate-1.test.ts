@@ -16,9 +16,10 @@ function unrated(drive: Axis['drive']): object {
 
 /** A machine without what came with version 5; the place of a coupling was always the motor. */
 function asBefore5({ axes, pins, ...rest }: Project) {
-  const bare = ({ coupling: { place, ...coupling }, drive, ...axis }: Axis) => {
-    expect(place).toBe('motor');
-    return { ...axis, coupling, drive: unrated(drive) };
+  const bare = ({ coupling: { place, ...coupling }, controller, drive, ...axis }: Axis) => {
+    const { calibration, ...pulses } = controller;
+    expect([place, calibration]).toEqual(['motor', 'none']);
+    return { ...axis, controller: pulses, coupling, drive: unrated(drive) };
   };
   return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };
 }

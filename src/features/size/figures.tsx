@@ -14,6 +14,7 @@ const inUnit: Record<string, string> = {
   resolution: 'µm',
   'heat-growth': 'µm',
   'lead-error': 'µm',
+  'lead-left': 'µm',
   'screw-sag': 'µm',
   'once-per-turn': 'µm',
   'mesh-per-tenth': 'µm',

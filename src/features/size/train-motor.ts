@@ -98,7 +98,17 @@ export const motorLinks: readonly LinkSpec[] = [
     id: 'controller',
     title: () => 'Controller',
     summary: (a, s) => q(a, 'controller.pulseLimit', 'pulseRate', s),
-    choices: () => [],
+    choices: () => [
+      {
+        path: 'controller.calibration',
+        label: 'Steps per unit',
+        options: [
+          ['none', 'as computed'],
+          ['steps', 'set by measuring'],
+          ['map', 'error table'],
+        ],
+      },
+    ],
     groups: () => [{ paths: ['controller.pulseLimit'] }],
   },
   {

@@ -194,3 +194,17 @@ export const stageTension = defineFormula({
   range: 'So that the slack span does not go slack; the belt’s datasheet rules.',
   evaluate: ({ torque, diameter }) => torque / diameter,
 });
+
+export const beltPitchError = defineFormula({
+  id: 'belt/pitch-error',
+  title: 'Pitch error of a toothed belt over the travel',
+  symbols: { travel: { kind: 'length', tex: 's', meaning: 'travel' } },
+  result: { kind: 'length', tex: 'e', meaning: 'position error over the travel' },
+  tex: '0.4\\,\\text{mm}\\cdot\\frac{<travel>}{1\\,\\text{m}}',
+  citation: {
+    basis: 'memory',
+    text: 'Belts are cut to 0.3 to 0.5 mm a metre, and stretch by their pretension on top',
+  },
+  range: 'Until steps per unit are set at the tension of work; most of it is even.',
+  evaluate: ({ travel }) => 0.4e-3 * travel,
+});

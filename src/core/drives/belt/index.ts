@@ -9,6 +9,7 @@ export {
   loopStiffness,
   openStiffness,
   pulleyDiameter,
+  beltPitchError,
   spanFrequency,
   stageTension,
   teethInMesh,

@@ -15,7 +15,9 @@ import {
   shaftFigures,
   thrustLimit,
   unknownsOf,
+  heatFigure,
 } from '../line';
+import { pitchFigures } from '../pitch';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
 import {
   beltPull,
@@ -25,6 +27,7 @@ import {
   openStiffness,
   spanFrequency,
   teethInMesh,
+  beltPitchError,
 } from './formulas';
 
 /** The softest place of the belt within the travel, measured as its stiffness formula wants it. */
@@ -93,6 +96,9 @@ function concernsOf(
   ];
 }
 
+/** Share of the pitch error of a belt that wavers along it; memory. */
+const UNEVEN_PITCH = 0.15;
+
 function figuresOf(
   drive: BeltDrive,
   travel: number,
@@ -117,7 +123,15 @@ function figuresOf(
     },
     ...shaftFigures(drive, pullOf(drive, travel, thrust, sheet), sheet),
     runoutFigure(drive, sheet),
-    // No growth by heat: cords of glass, aramid and steel differ by more than the figure would be worth.
+    ...pitchFigures(
+      sheet.apply(beltPitchError, { travel: quantity('length', travel) }, 'lead-error', {
+        travel: 'demands.travel',
+      }),
+      UNEVEN_PITCH,
+      sheet,
+    ),
+    // As steel cords grow: those of glass half as much, of aramid hardly.
+    heatFigure(drive, quantity('length', travel), sheet),
   ];
 }
 

@@ -16,6 +16,7 @@ import {
   thrustLimit,
   unknownsOf,
 } from '../line';
+import { pitchFigures } from '../pitch';
 import type { DriveConcern, DriveFigure, ResolvedDrive } from '../resolved';
 import {
   chainPull,
@@ -28,6 +29,8 @@ import {
   speedRipple,
 } from './formulas';
 
+/** Share of the stretch by wear that differs from link to link; memory. */
+const UNEVEN_WEAR = 0.2;
 /** Safety of a running chain against its tensile strength. Common practice, no source. */
 const SAFETY = quantity('ratio', 7);
 /** Sag over span up to which a strand runs quietly. Common practice, no source: 1 to 3 %. */
@@ -117,14 +120,14 @@ function figuresOf(
     },
     ...(drive.laid === 'free' ? [{ id: 'chain-sag', value: sagOf(drive, sheet), line: 'chain.sag' }] : []),
     ...shaftFigures(drive, shaftOf(drive, thrust, sheet), sheet),
-    {
-      id: 'lead-error',
-      value: sheet.apply(chainWear, { wear: drive.wear.si, travel }, 'lead-error', {
+    ...pitchFigures(
+      sheet.apply(chainWear, { wear: drive.wear.si, travel }, 'lead-error', {
         wear: 'drive.wear',
         travel: 'demands.travel',
       }),
-      line: 'lead-error',
-    },
+      UNEVEN_WEAR,
+      sheet,
+    ),
     runoutFigure(drive, sheet),
     heatFigure(drive, travel, sheet),
   ];

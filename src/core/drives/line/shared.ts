@@ -101,7 +101,7 @@ export function runoutFigure({ runout }: WheelDrive, sheet: Worksheet): DriveFig
 
 /** How much a line of steel grows over the travel. */
 export function heatFigure(
-  { temperatureRise }: Exclude<WheelDrive, BeltDrive>,
+  { temperatureRise }: WheelDrive,
   travel: Quantity<'length'>,
   sheet: Worksheet,
 ): DriveFigure {

@@ -14,6 +14,7 @@ import {
   thrustLimit,
   unknownsOf,
 } from '../line';
+import { pitchFigures } from '../pitch';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
 import {
   axialForce,
@@ -183,6 +184,12 @@ function figuresOf(
     'rack.pitch',
     { module: 'drive.module', helix: helixSource },
   );
+  const error = sheet.apply(
+    rackError,
+    { perSegment: drive.pitchError.si, segment: drive.segment.si, travel },
+    'lead-error',
+    { perSegment: 'drive.pitchError', segment: 'drive.segment', travel: 'demands.travel' },
+  );
   const figures: DriveFigure[] = [
     { id: 'tooth-pitch', value: pitch, line: 'rack.pitch' },
     {
@@ -196,16 +203,8 @@ function figuresOf(
       line: 'rack.play-per-tenth',
     },
     ...shaftFigures(drive, shaft, sheet),
-    {
-      id: 'lead-error',
-      value: sheet.apply(
-        rackError,
-        { perSegment: drive.pitchError.si, segment: drive.segment.si, travel },
-        'lead-error',
-        { perSegment: 'drive.pitchError', segment: 'drive.segment', travel: 'demands.travel' },
-      ),
-      line: 'lead-error',
-    },
+    // A line through the errors of several racks leaves that of one.
+    ...pitchFigures(error, drive.pitchError.si > 0 ? drive.pitchError.si / error : 0, sheet),
     runoutFigure(drive, sheet),
     heatFigure(drive, travel, sheet),
   ];

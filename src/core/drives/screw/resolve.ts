@@ -3,6 +3,7 @@ import { halfFlankAngle, pitchLineDrop, type ScrewDrive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import { silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { atLeast, type Checked } from '@/core/findings';
+import { pitchFigures } from '../pitch';
 import type { DriveConcern, DriveFigure, PlayLink, ResolvedDrive } from '../resolved';
 import { columnOf } from './column';
 import {
@@ -106,6 +107,10 @@ function threadLosses(drive: ScrewDrive, sheet: Worksheet) {
   };
 }
 
+/** Share of the lead error of a rolled sliding screw that wavers, the rest grows evenly; memory. */
+const SLIDING_UNEVEN = 0.25;
+
+/** Of a ball screw, what the class allows over any 300 mm stays (ISO 3408-3); the rest grows evenly. */
 function screwFigures(
   drive: ScrewDrive,
   travel: Quantity<'length'>,
@@ -122,17 +127,13 @@ function screwFigures(
       rise: 'drive.temperatureRise',
     }),
   );
-  if (drive.thread.kind === 'sliding')
-    figure(
-      'lead-error',
-      sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' }),
-    );
-  else {
+  if (drive.thread.kind === 'sliding') {
+    const error = sheet.apply(slidingLeadError, { travel }, 'lead-error', { travel: 'demands.travel' });
+    figures.push(...pitchFigures(error, SLIDING_UNEVEN, sheet));
+  } else {
     const perSpan = quantity('length', leadVariation[drive.thread.accuracyClass]);
-    figure(
-      'lead-error',
-      sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' }),
-    );
+    const error = sheet.apply(leadError, { perSpan, travel }, 'lead-error', { travel: 'demands.travel' });
+    figures.push(...pitchFigures(error, perSpan / error, sheet));
     const life = nutLife(drive, thrust, sheet);
     if (life !== undefined) figure('life', life);
   }

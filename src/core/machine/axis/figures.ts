@@ -28,6 +28,7 @@ export interface Figure {
 const driveKinds: Record<string, Kind> = {
   'heat-growth': 'length',
   'lead-error': 'length',
+  'lead-left': 'length',
   'screw-sag': 'length',
   life: 'length',
   'tooth-pitch': 'length',

@@ -4,10 +4,13 @@ export type { BandPoint, TorqueBand } from './band';
 export {
   type AxisRemedyCode,
   axisRemedyCodes,
+  type Candidate as AxisCandidate,
+  lessPlay,
   measured,
   rewound,
   rodSizes,
   rounded,
+  truerWay,
   type Turns,
 } from './candidates';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';

@@ -13,6 +13,10 @@ export type ErrorId = 'lost-motion' | 'lead' | 'wind-up' | 'flex' | 'heat' | 'sq
 export interface ErrorShare {
   readonly id: ErrorId;
   readonly value: number | null;
+  /** What of it setting steps per unit by measuring takes away, or would: 0 where it takes nothing. */
+  readonly taken: number;
+  /** Whether that was done, so that `value` is what stays. */
+  readonly calibrated: boolean;
   readonly axisId: string | null;
 }
 
@@ -25,12 +29,17 @@ export interface ErrorBudget {
   readonly likely: number;
   /** All in one direction at once. */
   readonly worst: number;
+  /** `likely`, were steps per unit of the axis set by measuring. */
+  readonly calibrated: number;
   readonly allowed: number | null;
   /** Causes that are not known; while there are any the sums are bounds. */
   readonly missing: number;
   /** Inputs, by their paths, without which a cause that is counted is only a bound. */
   readonly bounds: readonly string[];
 }
+
+/** What a table of errors, point by point, leaves of the pitch error that steps per unit leave; memory. */
+const MAP_LEAVES = 0.1;
 
 const figure = (report: AxisReport | undefined, id: string) =>
   report?.figures.find((f) => f.id === id)?.value ?? null;
@@ -52,6 +61,19 @@ function squarenessOf({ project: { brief, axes } }: Causes): number | null {
   return brief.squareness.si * (axes.find((a) => a.role === 'gantry')?.demands.travel.si ?? 0);
 }
 
+/** Pitch error as the axis is calibrated, and what calibration takes away. */
+function pitchOf(report: AxisReport | undefined, axis: Project['axes'][number] | undefined) {
+  const whole = figure(report, 'lead-error');
+  const even = figure(report, 'lead-left');
+  if (whole === null || even === null || !axis) return { value: null, taken: 0, calibrated: false };
+  const { calibration } = axis.controller;
+  const left = calibration === 'map' ? MAP_LEAVES * even : even;
+  const calibrated = calibration !== 'none';
+  return { value: calibrated ? left : whole, taken: whole - left, calibrated };
+}
+
+const rootOfSquares = (values: readonly number[]) => Math.sqrt(values.reduce((s, v) => s + v * v, 0));
+
 function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | undefined): ErrorShare[] {
   const { reports, cuts, frame } = causes;
   const report = axis && reports.find((r) => r.axisId === axis.id);
@@ -63,15 +85,22 @@ function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | un
   const lost = report && !report.lostMotion.missing.length ? report.lostMotion.value : null;
   // Without a frame the drive's own stiffness still says how far it winds up.
   const windUp = soft ? force * soft.drive : report ? force / report.stiffness.value : null;
+  const share = (id: ErrorId, value: number | null, of: string | null = axisId): ErrorShare => ({
+    id,
+    value,
+    taken: 0,
+    calibrated: false,
+    axisId: of,
+  });
   const shares: ErrorShare[] = [
-    { id: 'lost-motion', value: lost, axisId },
-    { id: 'lead', value: figure(report, 'lead-error'), axisId },
-    { id: 'wind-up', value: windUp, axisId },
-    { id: 'flex', value: soft ? force * Math.max(0, soft.compliance - soft.drive) : null, axisId: null },
-    { id: 'heat', value: figure(report, 'heat-growth'), axisId },
+    share('lost-motion', lost),
+    { ...share('lead', null), ...pitchOf(report, axis) },
+    share('wind-up', windUp),
+    share('flex', soft ? force * Math.max(0, soft.compliance - soft.drive) : null, null),
+    share('heat', figure(report, 'heat-growth')),
   ];
-  if (way === 'x') shares.push({ id: 'squareness', value: squarenessOf(causes), axisId: null });
-  if (way === 'z') shares.push({ id: 'sag', value: frame ? frame.sag.spread : null, axisId: null });
+  if (way === 'x') shares.push(share('squareness', squarenessOf(causes), null));
+  if (way === 'z') shares.push(share('sag', frame ? frame.sag.spread : null, null));
   return shares;
 }
 
@@ -102,7 +131,10 @@ export function errorBudgets(
       way,
       axisId: axis?.id ?? null,
       shares,
-      likely: Math.sqrt(known.reduce((s, v) => s + v * v, 0)),
+      likely: rootOfSquares(known),
+      calibrated: rootOfSquares(
+        shares.flatMap((s) => (s.value === null ? [] : s.calibrated ? s.value : s.value - s.taken)),
+      ),
       worst: known.reduce((s, v) => s + Math.abs(v), 0),
       allowed: project.brief.accuracy?.si ?? null,
       missing: shares.length - known.length,

@@ -47,6 +47,8 @@ const axisFromVersion4 = (old: Doc): Doc => ({
   ...old,
   drive: (old.drive as Doc).kind === 'screw' ? screwFromVersion4(old.drive as Doc) : old.drive,
   coupling: { ...(old.coupling as Doc), place: 'motor' },
+  // Errors were always counted as if nobody had measured.
+  controller: { ...(old.controller as Doc), calibration: 'none' },
 });
 
 /** Steps of the axes from version to version. */

@@ -88,7 +88,14 @@ export const supply = z.strictObject({
   brakeResistor: z.enum(['none', 'fitted']),
 });
 
-export const controller = z.strictObject({ pulseLimit: input('pulseRate', { above: 0, max: 20e6 }) });
+export const controller = z.strictObject({
+  pulseLimit: input('pulseRate', { above: 0, max: 20e6 }),
+  /**
+   * How the way of the axis is made true: steps per unit as computed, set by measuring over the travel, or
+   * corrected point by point out of a table.
+   */
+  calibration: z.enum(['none', 'steps', 'map']),
+});
 
 const stageTeeth = () => input('count', { min: 8, max: 300, whole: true });
 

@@ -65,7 +65,7 @@ export function startingAxis(role: Role, id: string, names: AxisNames = plain(ro
       capacitance: null,
       brakeResistor: 'none',
     },
-    controller: { pulseLimit: m('pulseRate', '100 kHz') },
+    controller: { pulseLimit: m('pulseRate', '100 kHz'), calibration: 'none' },
     duty: [],
     parts: {},
   };

@@ -1,9 +1,19 @@
-import type { ErrorBudget } from '@/core/machine';
+import type { ErrorBudget, ErrorShare } from '@/core/machine';
+import type { UnitSystem } from '@/core/units';
 import type { Project } from '@/core/model';
 import { errorName, inputLabel, micro, wayText } from '@/words';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { verdictOf } from '@/core/findings';
 import styles from './whole.module.css';
+
+/** Calibration is worth a sentence where it takes away more than this share of the whole. */
+const NEWS = 0.98;
+
+/** What calibration took away of a cause, or would. */
+const takenText = ({ taken, calibrated }: ErrorShare, system: UnitSystem) =>
+  calibrated
+    ? `${micro(taken, system)} are calibrated away`
+    : `calibration takes away ${micro(taken, system)}`;
 
 /** Errors at the tool by direction against the brief, with their shares. */
 export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; project: Project }) {
@@ -30,6 +40,8 @@ export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; 
                 ? 'The brief asks for no accuracy yet.'
                 : `The brief allows ${micro(e.allowed, system)}.`}{' '}
               All at once: {micro(e.worst, system)}.{e.missing ? ` ${e.missing} not known.` : ''}
+              {e.calibrated < e.likely * NEWS &&
+                ` With steps per unit set by measuring: ${micro(e.calibrated, system)}.`}
               {e.bounds.length > 0 &&
                 ` At least so much: not given are ${e.bounds.map(inputLabel).join(', ').toLowerCase()}.`}
             </p>
@@ -41,6 +53,7 @@ export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; 
                     <span>{errorName[s.id]}</span>
                     <i style={{ width: `${(100 * (s.value ?? 0)) / most}%` }} aria-hidden="true" />
                     <b>{s.value === null ? 'not known' : micro(s.value, system)}</b>
+                    {s.taken > 0 && <small>{takenText(s, system)}</small>}
                   </li>
                 ))}
             </ul>
@@ -49,8 +62,7 @@ export function Accuracy({ errors, project }: { errors: readonly ErrorBudget[]; 
       })}
       <p className={styles.hint}>
         Likely: root of the sum of squares, for causes that know nothing of one another. Pitch error and
-        growth are over the whole travel and can be mapped out or corrected; flex is that of the worst cut at
-        the softest place.
+        growth are over the whole travel; flex is that of the worst cut at the softest place.
       </p>
     </div>
   );

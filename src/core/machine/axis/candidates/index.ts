@@ -13,5 +13,6 @@ export {
 export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
 export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
 export { ballScrews, higherRating, moreNut } from './nut';
+export { truerWay } from './pitch';
 export { otherWinding, rewound, type Turns } from './winding';
 export { againstWhip, fixings, leads, screws } from './screw';

@@ -67,6 +67,17 @@ export function lessPlay({ drive, reducer, coupling }: Axis): Candidate[] {
     );
   if (drive.kind === 'screw' && drive.play && drive.play.si > 0)
     found.push(...steps('nut-play', 'drive.play', [0]));
+  if (
+    drive.kind === 'screw' &&
+    (drive.bearingPlay?.si ?? (drive.thrustBearing === 'deep-groove' ? 1 : 0)) > 0
+  )
+    found.push(
+      offer('angular-contact', [
+        putInAxis('drive.thrustBearing', 'angular-contact'),
+        // The play that was typed is that of the old bearings.
+        { path: 'drive.bearingPlay', value: null },
+      ]),
+    );
   if (drive.kind === 'belt' && drive.play && drive.play.si > FINE_BELT)
     found.push(...steps('belt-profile', 'drive.play', [FINE_BELT]));
   return found;

@@ -1,7 +1,7 @@
 import { type Candidate as AnyCandidate, type Check, defineCheck } from '@/core/checks';
 import type { Params } from '@/core/findings';
-import type { Axis, Edit } from '@/core/model';
-import { measured } from '../../axis';
+import type { Axis, Edit, Project } from '@/core/model';
+import { type AxisCandidate, measured } from '../../axis';
 import { type FrameRemedyCode, frameRemedyCodes } from '../../frame';
 import type { MachineContext } from '../context';
 
@@ -10,6 +10,7 @@ const wholeRemedyCodes = [
   'aluminium-beam',
   'ask-acceleration',
   'ask-feed',
+  'axis-change',
   'ballast',
   'birch-beam',
   'conventional',
@@ -43,6 +44,14 @@ export const offer = (
   edits: readonly Edit[],
   params: Candidate['params'] = {},
 ): Candidate => ({ code, params, edits });
+
+/** A change of one axis, as the axis itself would offer it. */
+export const ofAxis = ({ axes }: Project, index: number, change: AxisCandidate): Candidate =>
+  offer(
+    'axis-change',
+    change.edits.map(({ path, value }) => ({ path: `axes.${index}.${path}`, value })),
+    { ...change.params, axis: axes[index]!.name, change: change.code },
+  );
 
 /** Whether an axis runs level; the others lift. */
 export const level = (axis: Axis): boolean => axis.role !== 'plunge';

@@ -1,7 +1,7 @@
 import { atLeast, atMost, comfort, NEVER_ENDS, unlessMissing } from '@/core/findings';
-import { rounded } from '../../axis';
+import { lessPlay, rounded, truerWay } from '../../axis';
 import type { MachineContext } from '../context';
-import { at, type Candidate, machineCheck, offer } from './check';
+import { at, type Candidate, machineCheck, ofAxis, offer } from './check';
 
 /** Changes to the frame that were solved; the engine tells which of them help the finding. */
 const solved = ({ trials }: MachineContext): readonly Candidate[] => trials;
@@ -24,6 +24,13 @@ const sagSpread = machineCheck({
   },
   candidates: solved,
 });
+
+/** What makes the axis of a direction truer: its pitch, its heat, its play. */
+function trueAxis({ project, errors }: MachineContext, way: string): Candidate[] {
+  const index = project.axes.findIndex((a) => a.id === errors.find((e) => e.way === way)?.axisId);
+  const axis = project.axes[index];
+  return axis ? [...truerWay(axis), ...lessPlay(axis)].map((change) => ofAxis(project, index, change)) : [];
+}
 
 const accuracy = machineCheck({
   code: 'accuracy',
@@ -52,7 +59,7 @@ const accuracy = machineCheck({
       return [unlessMissing(found, e.missing + e.bounds.length)];
     });
   },
-  candidates: solved,
+  candidates: (context, found) => [...trueAxis(context, String(found.params.way)), ...solved(context)],
 });
 
 const frameRings = machineCheck({
