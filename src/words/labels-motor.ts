@@ -14,7 +14,8 @@ export const motorText = {
     label: 'Inductance',
     help:
       'Of one phase. With the current it decides the torque at speed. It never falls alone: a motor ' +
-      'of less inductance and the same torque has fewer turns and wants more current (“Wound” changes all three).',
+      'of less inductance and the same torque has fewer turns and wants more current; “Wound” changes ' +
+      'all three.',
   },
   'motor.rotorTeeth': { label: 'Step angle', help: '1.8° is 50 teeth, 200 steps a turn.' },
   'motor.rotorInertia': {

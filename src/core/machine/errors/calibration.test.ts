@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { pitchLeft } from '@/core/drives';
+import { belt, pitchLeft } from '@/core/drives';
 import {
   applyEdits,
   type Axis,
@@ -49,6 +49,9 @@ describe('what calibration takes away of a pitch error', () => {
     for (const id of ['lead-error', 'lead-left', 'heat-growth'])
       expect(figure(on('belt'), id)).toBeGreaterThan(0);
   });
+  it('belts: 0.4 mm a metre, the middle of what they are cut to (memory)', () => {
+    expect(belt.beltPitchError.evaluate({ travel: q('length', 1.5) })).toBeCloseTo(0.6e-3, 9);
+  });
   it('never is more than there was, whatever the drive', () => {
     for (const kind of ['screw', 'rack', 'belt', 'chain'] as const)
       expect(figure(on(kind), 'lead-left')).toBeLessThanOrEqual(figure(on(kind), 'lead-error'));
@@ -77,7 +80,7 @@ describe('the accuracy of a machine', () => {
     expect(calibrated('map').likely).toBeLessThan(steps.likely);
     for (const s of whole.shares.filter(({ id }) => id !== 'lead')) expect(s.taken).toBe(0);
   });
-  it('is mended by calibration, a finer drive, a warm one: remedies of pitch and heat keep their word', () => {
+  it('is mended by calibration, a finer drive, a warm one: what is offered keeps its word', () => {
     const found = machineReport(tight, { flex: true }).findings.filter((f) => f.code === 'accuracy');
     const changes = found.flatMap((f) => f.remedies.filter((r) => r.code === 'axis-change'));
     expect(changes.length).toBeGreaterThan(0);
