@@ -122,11 +122,11 @@ export const machineWords: Record<MachineCode, FindingWords> = {
         `(common practice).`,
     ],
   }),
-  creeps: () => ({
-    title: 'Printed beam creeps',
+  creeps: ({ word }) => ({
+    title: word('member') === 'beam' ? 'Printed beam creeps' : 'Printed columns creep',
     lines: [
-      'A printed beam sags a little more every week under a standing load. Print it first, test, ' +
-        'then make it of something that stays.',
+      `What is printed ${word('member') === 'beam' ? 'sags' : 'leans'} a little more every week under a ` +
+        `standing load. Print it first, test, then make it of something that stays.`,
     ],
   }),
   'sag-spread': ({ f, word, micro, thin, over }) => ({

@@ -231,7 +231,9 @@ export const partWords = {
           ? f.verdict === 'not-known'
             ? 'An open block takes about half of its static rating that way, and that is not given.'
             : `An open block takes about ${value} that way (half of its static rating, from memory).`
-          : 'Wheels and bearings take that only where they grip from both sides; see that yours do.'),
+          : word('grip') === 'one-side'
+            ? 'What rolls on one side only lifts off.'
+            : 'Wheels and bearings take that only where they grip from both sides: say whether yours do.'),
     ],
   }),
   'span-short': ({ num, say, value, limit }) => ({

@@ -84,6 +84,7 @@ export const axisRemedyWords: Record<AxisRemedyCode, RemedyWords> = {
   shim: ({ say }) => `Shim to ${say('length', 'to')}`,
   align: ({ say }) => `Align to ${say('length', 'to')}`,
   clearance: () => 'Carriages with clearance',
+  'grip-both': () => 'Wheels on the other side of the rail too',
   'gripping-rail': () => 'Profile rails, whose carriages reach round them',
   'third-rod': () => 'A third rod',
   'thicker-rod': ({ say }) => `Rods of ${say('length', 'to')}`,

@@ -2,6 +2,8 @@ import type { AxisRemedyCode, MachineRemedyCode } from '@/core/machine';
 import { axisRemedyWords } from './remedies-axis';
 import type { RemedyWords } from './remedy-words';
 
+const memberName: Record<string, string> = { beam: 'Beam', column: 'Columns' };
+
 /** Words for every change that is tried on the machine as a whole. */
 export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'axis-change': (teller) =>
@@ -22,8 +24,8 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   ballast: ({ say }) => `${say('mass', 'to')} of ballast in the stand`,
   'more-power': ({ say }) => `A circuit of ${say('power', 'to')}`,
   'softer-ramp': ({ say }) => `Ramps of ${say('acceleration', 'to')}`,
-  'birch-beam': () => 'Beam of birch plywood',
-  'aluminium-beam': () => 'Beam of aluminium',
+  'birch-member': ({ word }) => `${memberName[word('member')]} of birch plywood`,
+  'aluminium-member': ({ word }) => `${memberName[word('member')]} of aluminium`,
   'deeper-beam': ({ say }) =>
     `Tube ${say('length', 'height')} x ${say('length', 'width')} x ${say('length', 'wall', 2)}`,
   'thicker-wall': ({ say }) => `Wall of ${say('length', 'wall', 2)}`,

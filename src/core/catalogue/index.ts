@@ -7,6 +7,8 @@ export {
   materials,
   type TubeSize,
   tubeSizes,
+  type WoodSize,
+  woodSizes,
 } from './structural';
 export { type JointKind, jointKinds, middleOf, type UsualJoint, usualJoints } from './tables/joints';
 export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';

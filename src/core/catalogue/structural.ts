@@ -107,6 +107,45 @@ export const tubeSizes: readonly TubeSize[] = grid(TUBES).map(({ making, height,
   source: basis!,
 }));
 
+/** A member of wood as builders make it: its section, and of what. */
+export interface WoodSize {
+  readonly id: string;
+  readonly name: string;
+  readonly material: MaterialId;
+  /** Upright and across, mm. */
+  readonly height: number;
+  readonly width: number;
+  /** Plates of a torsion box, mm; none for a solid member. */
+  readonly flange: number | null;
+  readonly web: number | null;
+  readonly source: string;
+}
+
+/** Beams of plywood and maple: boards glued together, and torsion boxes of plates round a core of air; mm. */
+const WOODS = `
+name                                | material      | height | width | flange | web | basis
+Plywood, two of 18 on edge          | birch-plywood | 100    | 36    |        |     | common practice, no source
+Plywood, three of 18 on edge        | birch-plywood | 120    | 54    |        |     | common practice, no source
+Plywood, four of 18 on edge         | birch-plywood | 150    | 72    |        |     | common practice, no source
+Maple 40 x 90                       | maple         | 90     | 40    |        |     | common practice, no source
+Maple, two of 40 x 140              | maple         | 140    | 80    |        |     | common practice, no source
+Torsion box 100 x 150, plywood 12   | birch-plywood | 100    | 150   | 12     | 12  | common practice, no source
+Torsion box 120 x 200, plywood 12   | birch-plywood | 120    | 200   | 12     | 12  | common practice, no source
+Torsion box 150 x 200, plywood 18   | birch-plywood | 150    | 200   | 18     | 18  | common practice, no source
+Torsion box 200 x 250, plywood 18   | birch-plywood | 200    | 250   | 18     | 18  | common practice, no source
+`;
+
+export const woodSizes: readonly WoodSize[] = grid(WOODS).map((row, i) => ({
+  id: `wood-${i + 1}`,
+  name: row.name!,
+  material: row.material as MaterialId,
+  height: Number(row.height),
+  width: Number(row.width),
+  flange: row.flange ? Number(row.flange) : null,
+  web: row.web ? Number(row.web) : null,
+  source: row.basis!,
+}));
+
 /** A slotted extrusion by its outside, mm, with the figures that a datasheet would give: cm², cm⁴. */
 export interface ExtrusionSize {
   readonly id: string;

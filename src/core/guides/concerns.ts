@@ -146,16 +146,18 @@ function uplift(axis: Axis, mass: number, shape: PlateShape, yawHelp: number): C
   const { at, force } = mostLifted(axis, mass, shape, yawHelp);
   if (force <= 0) return [];
   const block = guide.kind === 'supported-round';
+  // What holds on from below carries the pull as it carries a load.
+  if (!block && guide.grip === 'both-sides') return [];
   const found = atLeast({
     code: 'uplift',
     path: 'guide.kind',
     kind: 'force',
     have: block ? OPEN_BLOCK * (guide.staticLoad?.si ?? 0) : 0,
     need: force,
-    params: { when: at, kind: guide.kind },
+    params: { when: at, kind: guide.kind, grip: guide.grip },
   });
-  // Whether wheels grip from both sides nobody has said, nor what a block without a rating takes.
-  return [block && guide.staticLoad ? found : unlessMissing({ ...found, verdict: 'not-known' }, 1)];
+  const known = block ? guide.staticLoad !== null : guide.grip !== 'unknown';
+  return [known ? found : unlessMissing({ ...found, verdict: 'not-known' }, 1)];
 }
 
 /** A rod held at its ends hangs through under what it carries. */

@@ -50,4 +50,16 @@ describe('a carriage that is pulled off its rail', () => {
     // Two to one: 1.2 of twice the pull holds, 1.1 is thin, 0.9 gives out.
     expect([2.4, 2.2, 1.8].map((f) => rated(f * pull))).toEqual([undefined, 'thin', 'gives-out']);
   });
+  it('wheels on both sides hold it, on one side they do not; where nobody says, it is not known', () => {
+    const wheels = (grip: Axis['guide']['grip']) => {
+      const axis = axisOn('v-wheel', lifting);
+      return uplift({ ...axis, guide: { ...axis.guide, grip } });
+    };
+    expect(wheels('unknown')!.verdict).toBe('not-known');
+    expect(wheels('both-sides')).toBeUndefined();
+    const off = wheels('one-side')!;
+    expect(off.verdict).toBe('gives-out');
+    const mend = off.remedies.find((r) => r.code === 'grip-both')!;
+    expect(mend.verdict).toBe('holds');
+  });
 });

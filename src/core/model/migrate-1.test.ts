@@ -16,10 +16,11 @@ function unrated(drive: Axis['drive']): object {
 
 /** A machine without what came with version 5; the place of a coupling was always the motor. */
 function asBefore5({ axes, pins, ...rest }: Project) {
-  const bare = ({ coupling: { place, ...coupling }, controller, drive, ...axis }: Axis) => {
+  const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
     const { calibration, ...pulses } = controller;
-    expect([place, calibration]).toEqual(['motor', 'none']);
-    return { ...axis, controller: pulses, coupling, drive: unrated(drive) };
+    const { grip, ...rails } = guide;
+    expect([place, calibration, grip]).toEqual(['motor', 'none', 'unknown']);
+    return { ...axis, controller: pulses, coupling, drive: unrated(drive), guide: rails };
   };
   return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { extrusionSizes, tubeSizes } from '@/core/catalogue';
+import { extrusionSizes, tubeSizes, type WoodSize, woodSizes } from '@/core/catalogue';
 import {
   getAt,
   estimate,
@@ -66,6 +66,15 @@ function extrusionOff(id: string): Section | undefined {
   };
 }
 
+/** A wooden member off the list: what it is cut and glued to is as exact as its builder. */
+function woodOff({ height, width, flange, web }: WoodSize): Section {
+  const mm = (v: number) => estimate('length', `${v} mm`);
+  const sides = { height: mm(height), width: mm(width) };
+  return flange === null || web === null
+    ? { kind: 'bar', ...sides }
+    : { kind: 'plate-box', ...sides, flange: mm(flange), web: mm(web) };
+}
+
 /**
  * What a member is made of: kind, size off the list or typed, material. @param root path of the object that
  * holds both.
@@ -93,6 +102,27 @@ export function SectionFields({ root, name }: { root: string; name: string }) {
             ...extrusionSizes.map((e) => [e.id, `${e.height} x ${e.width}`] as const),
           ]}
           onPick={(id) => set(extrusionOff(id), `extrusion ${id}`)}
+        />
+      )}
+      {(section.kind === 'bar' || section.kind === 'plate-box') && (
+        <Choice
+          label="Of wood"
+          value=""
+          options={[
+            ['', 'off the list'] as const,
+            ...woodSizes
+              .filter((w) => (w.flange === null) === (section.kind === 'bar'))
+              .map((w) => [w.id, w.name] as const),
+          ]}
+          onPick={(id) => {
+            const wood = woodSizes.find((w) => w.id === id);
+            if (!wood) return undefined;
+            const edits = [
+              { path: `${root}.section`, value: woodOff(wood) },
+              { path: `${root}.material`, value: wood.material },
+            ];
+            return editor.apply(edits, `${name}: ${wood.name}`);
+          }}
         />
       )}
       {Object.keys(section)

@@ -1,5 +1,5 @@
 import type { GuideKind } from '@/core/model';
-import { type LinkSpec, q } from './link';
+import { type LinkChoice, type LinkSpec, q } from './link';
 
 export const guideNames: Record<GuideKind, string> = {
   profile: 'profile rail',
@@ -10,6 +10,17 @@ export const guideNames: Record<GuideKind, string> = {
   'tube-bearing': 'bearings on tube',
 };
 
+/** Whether what rolls can be pulled off. */
+const grip: LinkChoice = {
+  path: 'guide.grip',
+  label: 'Hold their rail',
+  options: [
+    ['unknown', 'not said'],
+    ['one-side', 'from one side'],
+    ['both-sides', 'from both sides'],
+  ],
+};
+
 /** Rails and carriages. */
 export const guideLink: LinkSpec = {
   id: 'guide',
@@ -17,7 +28,7 @@ export const guideLink: LinkSpec = {
   summary: (a, s) =>
     `${guideNames[a.guide.kind]}${a.guide.size ? ` ${q(a, 'guide.size', 'length', s)}` : ''}, ` +
     `${a.guide.rails.si} × ${a.guide.perRail.si}`,
-  choices: () => [
+  choices: ({ guide }) => [
     { path: 'guide.kind', label: 'Kind', options: Object.entries(guideNames) },
     {
       path: 'guide.mounting',
@@ -28,6 +39,7 @@ export const guideLink: LinkSpec = {
         ['under', 'overhead, plate hangs'],
       ],
     },
+    ...(guide.kind === 'v-wheel' || guide.kind === 'tube-bearing' ? [grip] : []),
     {
       path: 'guide.preload',
       label: 'Preload',

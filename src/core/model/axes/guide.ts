@@ -39,6 +39,8 @@ export const guide = z.strictObject({
   verticalStiffness: stiffness(),
   lateralStiffness: stiffness(),
   preload: z.enum(['clearance', 'light', 'medium']),
+  /** Whether wheels or bearings hold their rail or tube from both sides; has no meaning for other guides. */
+  grip: z.enum(['unknown', 'one-side', 'both-sides']),
   friction: input('ratio', { min: 0, max: 0.6 }),
   seal: input('force', { min: 0, max: 200 }),
   shock: input('ratio', { min: 1, max: 5 }),

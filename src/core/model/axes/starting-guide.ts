@@ -40,6 +40,7 @@ export function guideOfKind(kind: GuideKind, kept: Guide): Guide {
     size: m('length', usualSize[kind]),
     dynamicLoad: null,
     staticLoad: null,
+    grip: 'unknown',
   };
 }
 
@@ -62,6 +63,7 @@ export function startingGuide(): Guide {
     verticalStiffness: m('stiffness', '200 N/µm'),
     lateralStiffness: m('stiffness', '140 N/µm'),
     preload: 'light',
+    grip: 'unknown',
     friction: m('ratio', '0.004'),
     seal: m('force', '3 N'),
     shock: m('ratio', '1.5'),

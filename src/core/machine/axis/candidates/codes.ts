@@ -33,6 +33,7 @@ export const axisRemedyCodes = [
   'fix-both-stretched',
   'fix-mesh',
   'fix-motor-end',
+  'grip-both',
   'gripping-rail',
   'lead',
   'longer-nut',

@@ -27,8 +27,9 @@ export function biggerCarriage({ guide }: Axis, lacking: number): Candidate[] {
   ];
 }
 
-/** Carriages that reach round their rail, of the size that there is. */
+/** Carriages that reach round their rail, of the size that there is, or wheels on both sides of it. */
 export const gripping = ({ guide }: Axis): Candidate[] => [
+  ...(guide.grip === 'one-side' ? [offer('grip-both', [putInAxis('guide.grip', 'both-sides')])] : []),
   offer('gripping-rail', [{ path: 'guide', value: { ...guideOfKind('profile', guide), size: guide.size } }]),
 ];
 

@@ -7,12 +7,12 @@ import type { MachineContext } from '../context';
 
 /** Every change of the machine outside frame and axes; the wording has a text for each. */
 const wholeRemedyCodes = [
-  'aluminium-beam',
+  'aluminium-member',
   'ask-acceleration',
   'ask-feed',
   'axis-change',
   'ballast',
-  'birch-beam',
+  'birch-member',
   'conventional',
   'cut-faster',
   'fewer-flutes',

@@ -1,10 +1,11 @@
-import { atLeast, atMost, comfort, exactly, type Verdict } from '@/core/findings';
-import { put, startingBody } from '@/core/model';
 import { measured, rounded } from '../../axis';
 import type { MachineContext } from '../context';
 import { footprint, TO_PASS } from '../layout';
 import { suppliesOf } from '../supplies';
 import { at, level, machineCheck, offer } from './check';
+import { materials } from '@/core/catalogue';
+import { atLeast, atMost, comfort, exactly, type Verdict } from '@/core/findings';
+import { startingBody } from '@/core/model';
 
 /**
  * Moving over standing mass above which the stand rocks at rapid accelerations. Common practice, no source.
@@ -156,22 +157,25 @@ const rocks = machineCheck({
 const creeps = machineCheck({
   code: 'creeps',
   judge: ({ project: { structure } }) => {
-    const printed = structure?.beam.material === 'petg' || structure?.beam.material === 'pla';
-    if (!printed) return undefined;
-    return {
-      code: 'creeps',
-      verdict: 'thin',
-      path: 'structure.beam.material',
-      kind: 'count',
-      value: 0,
-      limit: 1,
-      margin: 0.5,
-      params: {},
-    };
+    if (!structure) return undefined;
+    return (['beam', 'column'] as const)
+      .filter((member) => member === 'beam' || structure.column.height.si > 0)
+      .filter((member) => materials[structure[member].material].creeps)
+      .map((member) => ({
+        code: 'creeps',
+        verdict: 'thin',
+        path: `structure.${member}.material`,
+        kind: 'count',
+        value: 0,
+        limit: 1,
+        margin: 0.5,
+        params: { member },
+        about: member,
+      }));
   },
-  candidates: () => [
-    offer('birch-beam', [put('structure.beam.material', 'birch-plywood')]),
-    offer('aluminium-beam', [put('structure.beam.material', 'aluminium')]),
+  candidates: (_, { path, params: { member } }) => [
+    offer('birch-member', [{ path, value: 'birch-plywood' }], { member: member! }),
+    offer('aluminium-member', [{ path, value: 'aluminium' }], { member: member! }),
   ],
 });
 
