@@ -4,6 +4,10 @@ import type { FieldText } from './field-text';
 export const guideText = {
   'guide.rails': { label: 'Rails', help: 'Rails, rods or tracks side by side.' },
   'guide.perRail': { label: 'Carriages each', help: 'On one rail, one behind the other.' },
+  'guide.offPlane': {
+    label: 'Third rod off plane',
+    help: 'Of three rods, how far the third lies beside the plane of the other two: a triangle resists roll.',
+  },
   'guide.spacing': { label: 'Between rails', help: 'From the middle of the first rail to that of the last.' },
   'guide.railLength': { label: 'Rail length' },
   'guide.carriageSpan': {

@@ -42,6 +42,8 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'shorter-drop': ({ say }) => `Tool ${say('length', 'to')} below the beam`,
   'stiffer-mount': () => 'Mount twice as stiff',
   'axis-longer-span': ({ word, say }) => `${word('axis')}: carriages over ${say('length', 'to')}`,
+  'axis-rod-triangle': ({ word, say }) =>
+    `${word('axis')}: a third rod, ${say('length', 'to')} out of the plane of the two`,
   'axis-third-rod': ({ word }) => `${word('axis')}: a third rod`,
   'axis-thicker-rod': ({ word, say }) => `${word('axis')}: rods of ${say('length', 'to')}`,
   'axis-supported-rod': ({ word }) => `${word('axis')}: rods supported all along`,

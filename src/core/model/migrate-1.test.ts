@@ -18,8 +18,8 @@ function unrated(drive: Axis['drive']): object {
 function asBefore5({ axes, pins, ...rest }: Project) {
   const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
     const { calibration, ...pulses } = controller;
-    const { grip, ...rails } = guide;
-    expect([place, calibration, grip]).toEqual(['motor', 'none', 'unknown']);
+    const { grip, offPlane, ...rails } = guide;
+    expect([place, calibration, grip, offPlane]).toEqual(['motor', 'none', 'unknown', null]);
     return { ...axis, controller: pulses, coupling, drive: unrated(drive), guide: rails };
   };
   return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };

@@ -58,7 +58,7 @@ export const guideLink: LinkSpec = {
       ],
     },
   ],
-  groups: () => [
+  groups: ({ guide }) => [
     {
       paths: [
         'guide.size',
@@ -68,6 +68,7 @@ export const guideLink: LinkSpec = {
         'guide.carriageSpan',
         'guide.carriageLength',
         'guide.spacing',
+        ...(guide.kind === 'round-rod' && guide.rails.si === 3 ? (['guide.offPlane'] as const) : []),
         'guide.overhang',
         'loads.guideDrag',
         'loads.otherDrag',

@@ -30,6 +30,7 @@ export const frameRemedyCodes = [
   'steel-beam',
   'stiffer-mount',
   'thicker-wall',
+  'axis-rod-triangle',
   'axis-third-rod',
   'axis-thicker-rod',
   'axis-supported-rod',
@@ -43,6 +44,8 @@ const BY = {
   /** The next tube on the list is at least so much deeper. */
   deeper: 1.15,
   wall: 1.5,
+  /** A third rod out of the plane of two over their distance. */
+  triangle: 0.5,
   /** Distance of a second beam over the depth of the first, and the least, m. */
   spacing: 1.5,
   leastSpacing: 0.05,
@@ -165,6 +168,11 @@ function toolChanges({ tool }: Structure): FrameCandidate[] {
 function rodChanges({ guide, name }: Axis, at: string): FrameCandidate[] {
   const found: FrameCandidate[] = [];
   if (guide.rails.si < 3) found.push(offer('axis-third-rod', [set(`${at}.guide.rails`, 3)], { axis: name }));
+  if (guide.spacing && !(guide.rails.si === 3 && guide.offPlane)) {
+    const to = guide.spacing.si * BY.triangle;
+    const edits = [set(`${at}.guide.rails`, 3), set(`${at}.guide.offPlane`, to)];
+    found.push(offer('axis-rod-triangle', edits, { axis: name, to }));
+  }
   const to = rodSizes.find((d) => guide.size && d > guide.size.si * BY.rod);
   if (to) found.push(offer('axis-thicker-rod', [set(`${at}.guide.size`, to)], { axis: name, to }));
   const supported = { ...guideOfKind('supported-round', guide), size: guide.size };

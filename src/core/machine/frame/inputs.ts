@@ -30,6 +30,8 @@ export interface FrameAxis {
   readonly rails: number;
   /** Between the rails; null where it is not given. */
   readonly spacing: number | null;
+  /** Of three rods, the third out of the plane of the others, m; 0: in it. */
+  readonly offPlane: number;
   /** Rods that are held only at their ends. */
   readonly rods: { readonly diameter: number; readonly length: number } | null;
   /** Paths of what such rods lack: while there are any they count as rigid. */
@@ -78,6 +80,7 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
     lateral: guide.lateralStiffness.si,
     rails: guide.rails.si,
     spacing: guide.spacing?.si ?? null,
+    offPlane: guide.offPlane?.si ?? 0,
     rods: free && size && railLength ? { diameter: size.si, length: railLength.si } : null,
     rodsLacking: free ? [...(size ? [] : [`${at}.size`]), ...(railLength ? [] : [`${at}.railLength`])] : [],
     mass: { y: guide.massY.si, z: guide.massZ.si },

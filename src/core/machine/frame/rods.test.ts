@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { type Axis, guess, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { frameTrials } from '.';
+import type { FrameAxis } from './inputs';
+import { rodsUnder } from './rods';
 import { machineReport } from '..';
 
 const [kayak, , scenery] = demoMachines();
@@ -65,6 +67,29 @@ describe('rods that are held at their ends give on every axis', () => {
     expect(gain('axis-third-rod')).toBeGreaterThan(1.05);
     expect(gain('axis-thicker-rod')).toBeGreaterThan(1.8);
     expect(gain('axis-supported-rod')).toBeGreaterThan(gain('axis-thicker-rod'));
+  });
+  it('a third out of the plane of two holds a roll: squares of b²/2 + 2h²/3 (corners of a triangle)', () => {
+    const axis = { rails: 3, spacing: 0.2, rods: { diameter: 0.02, length: 1.5 } };
+    const roll = (offPlane: number, rails = 3) =>
+      rodsUnder({ ...axis, rails, offPlane } as FrameAxis, 'x')![3];
+    const push = middle(0.02, 1.5);
+    expect(roll(0)).toBeCloseTo(push / (0.2 ** 2 / 2), 6);
+    // By their places: (±0.1, 0) and (0, 0.15), their middle a third of the way up.
+    const corners = [
+      [-0.1, 0],
+      [0.1, 0],
+      [0, 0.15],
+    ] as const;
+    const squares = corners.reduce((sum, [y, z]) => sum + y ** 2 + (z - 0.05) ** 2, 0);
+    expect(roll(0.15)).toBeCloseTo(push / squares, 9);
+    expect(roll(0.15, 2)).toBe(roll(0, 2));
+    const soft = onRods(kayak!, 'gantry', '20 mm', '1600 mm');
+    const trials = frameTrials(
+      soft,
+      machineReport(soft, { remedies: false }).axes.map((a) => a.stiffness.value),
+    );
+    const gain = (code: string) => trials.find((t) => t.code === code)?.gain;
+    expect(gain('axis-rod-triangle')!.x).toBeGreaterThan(gain('axis-third-rod')!.x);
   });
   it('a table or an arm on rods gives too', () => {
     const role = scenery!.axes.find((a) => a.role === 'bed' || a.role === 'table')!.role;

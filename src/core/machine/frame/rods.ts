@@ -6,6 +6,8 @@ import { type Way, ways } from './plates';
 
 /** Never quite at an end: there nothing bends, and a sum of stiffnesses would divide by nothing. */
 const NEAREST_END = 0.02;
+/** So many rods may be the corners of a triangle. */
+const TRIANGLE = 3;
 
 /**
  * What rods that are held only at their ends give under a carriage: a beam on two supports under a force,
@@ -13,7 +15,7 @@ const NEAREST_END = 0.02;
  * roll about the travel is a couple between them. The carriage counts as one point of its rod: two bushes
  * apart bend it less.
  * @param along the travel. @param rods that share, of one side or of the whole axis.
- * @param spacing between the outer ones, m; 0: a roll bends nothing.
+ * @param squares of their distances from their middle, added up, m²; 0: a roll bends nothing.
  * @param off from the middle of the rods, m; left out: in the middle, where they give the most.
  * @returns six flexibilities in the machine's directions; undefined where no rod is held so.
  */
@@ -21,7 +23,7 @@ export function rodFlexibility(
   axis: FrameAxis,
   along: Way,
   rods: number,
-  spacing: number,
+  squares: number,
   off = 0,
 ): Six | undefined {
   if (!axis.rods) return undefined;
@@ -31,16 +33,24 @@ export function rodFlexibility(
   const b = L - a;
   const push = (a * a * b * b) / (3 * EI * L);
   const turn = (a * a - a * b + b * b) / (3 * EI * L);
-  const squares = evenSquares(rods, spacing);
   const moved = (way: Way) => (way === along ? 0 : push / rods);
   const turned = (way: Way) => (way !== along ? turn / rods : squares > 0 ? push / squares : 0);
   const [x, y, z] = ways;
   return [moved(x), moved(y), moved(z), turned(x), turned(y), turned(z)];
 }
 
+/**
+ * Squares of the distances of all rods from their middle, added up: in one plane, or corners of a triangle
+ * whose third lies off the plane of two, s²/2 + 2h²/3.
+ */
+function rodSquares({ rails, spacing, offPlane }: FrameAxis): number {
+  const flat = evenSquares(rails, spacing ?? 0);
+  return rails === TRIANGLE ? flat + (2 / 3) * offPlane ** 2 : flat;
+}
+
 /** All rods of an axis under its plate. */
 export const rodsUnder = (axis: FrameAxis, along: Way, off = 0): Six | undefined =>
-  rodFlexibility(axis, along, axis.rails, axis.spacing ?? 0, off);
+  rodFlexibility(axis, along, axis.rails, rodSquares(axis), off);
 
 /** A plate on rods: springs in series, one by one. */
 export function onRods([a, b, c, d, e, f]: Six, rods: Six | undefined): Six {

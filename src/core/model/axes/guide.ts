@@ -24,6 +24,8 @@ export const guide = z.strictObject({
   rails: input('count', { min: 1, max: 6, whole: true }),
   perRail: input('count', { min: 1, max: 8, whole: true }),
   spacing: maybe('length', { above: 0.005, max: 6 }),
+  /** Of three rods, how far the third lies out of the plane of the two; left out: in their middle. */
+  offPlane: maybe('length', { above: 0, max: 2 }),
   railLength: maybe('length', { above: 0, max: 40 }),
   /** From the outer edge of the first carriage to that of the last. */
   carriageSpan: maybe('length', { above: 0, max: 10 }),

@@ -52,6 +52,7 @@ export function startingGuide(): Guide {
     rails: m('count', '2'),
     perRail: m('count', '2'),
     spacing: null,
+    offPlane: null,
     railLength: null,
     carriageSpan: null,
     carriageLength: null,
