@@ -164,6 +164,7 @@ const structurePlace: Readonly<Record<string, string>> = {
   column: 'Columns',
   bed: 'Bed',
   corner: 'Corners',
+  crossbar: 'Bar between the feet',
   prop: 'Prop',
   tool: 'Tool and plunge axis',
 };

@@ -62,6 +62,7 @@ export const partName: Record<string, string> = {
   column: 'Columns bend',
   'column-twist': 'Columns twist',
   corner: 'Corners',
+  crossbar: 'Bar between the feet',
   lift: 'Lifts',
   prop: 'Prop',
   bed: 'Bed and supports',
@@ -100,6 +101,7 @@ const bodyNames: Record<StructureBodyId, string> = {
   beam: 'Beam',
   'both-beams': 'Both beams',
   columns: 'Columns',
+  crossbar: 'Bar between the feet',
   'bed-members': 'Bed members',
 };
 

@@ -33,6 +33,7 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'second-beam': ({ say }) => `Second beam, ${say('length', 'spacing')} below`,
   'fill-beam': () => 'Beam filled with polymer concrete',
   'steel-beam': () => 'Beam of steel, same size',
+  crossbar: () => 'A bar below the bed from foot to foot',
   prop: () => 'Rail under the tip',
   gusset: () => 'Gussets: corners four times as stiff',
   'shorter-column': ({ say }) => `Beam lower, ${say('length', 'to')}`,

@@ -23,3 +23,7 @@ export const arrangedAxes: Readonly<Record<Arrangement, readonly ArrangedAxis[]>
   // A cross slide carries the table both ways; the head has a lift of its own.
   'fixed-gantry': [axis('table', 'gantry'), axis('gantry', null), axis('plunge', null)],
 };
+
+/** Whether a portal of two feet rides along the bed: its feet can be tied below it. */
+export const ridesAsPortal = (arrangement: Arrangement): boolean =>
+  arrangement === 'moving-gantry' || arrangement === 'lifted-two' || arrangement === 'lifted-four';

@@ -30,7 +30,7 @@ export {
 export { projectIssues } from './document-rules';
 export type { Edit, MeasurePath, Plain, ValueAt } from './edit';
 export { change, type Changed, issuesBroughtIn } from './gate';
-export { type ArrangedAxis, arrangedAxes } from './arrangement-axes';
+export { type ArrangedAxis, arrangedAxes, ridesAsPortal } from './arrangement-axes';
 export { estimate, guess } from './guess';
 export { oursIn } from './ours';
 export type { IssueParams } from './params';

@@ -15,14 +15,21 @@ function unrated(drive: Axis['drive']): object {
 }
 
 /** A machine without what came with version 5; the place of a coupling was always the motor. */
-function asBefore5({ axes, pins, ...rest }: Project) {
+function asBefore5({ axes, pins, structure, ...rest }: Project) {
+  const { crossbar, ...frame } = structure ?? { crossbar: null };
+  expect(crossbar).toBeNull();
   const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
     const { calibration, ...pulses } = controller;
     const { grip, offPlane, ...rails } = guide;
     expect([place, calibration, grip, offPlane]).toEqual(['motor', 'none', 'unknown', null]);
     return { ...axis, controller: pulses, coupling, drive: unrated(drive), guide: rails };
   };
-  return { ...rest, axes: axes.map(bare), pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })) };
+  return {
+    ...rest,
+    structure: structure && frame,
+    axes: axes.map(bare),
+    pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })),
+  };
 }
 
 describe('a file of version 1', () => {

@@ -1,3 +1,4 @@
+import type { MemberProperties } from '@/core/sections';
 import type { Vector } from './element';
 import type { Six } from './gantry';
 
@@ -16,6 +17,8 @@ export interface Base {
   readonly beds: readonly (readonly (readonly number[])[])[];
   /** Of it, what rods that are held only at their ends give, for each place; left out: none. */
   readonly rods?: readonly (readonly (readonly number[])[])[];
+  /** A member straight from foot to foot of a portal; left out: none. */
+  readonly crossbar?: MemberProperties;
 }
 
 /** A part that gives by itself, whatever the tool's place: compliance along x, y, z, m/N. */

@@ -1,5 +1,7 @@
 import { Matrix, solve as solveDense } from 'ml-matrix';
+import type { MemberProperties } from '@/core/sections';
 import type { Base } from './answer';
+import { axesOf, elementStiffness, toGlobal } from './element';
 import { type Ready, solve } from './frame';
 
 /** What the feet stand on at one place along the bed. */
@@ -20,6 +22,15 @@ export interface Standing {
   /** Answer of the frame to a unit load at each of them. */
   readonly columns: readonly Float64Array[];
   readonly beds: readonly Bed[];
+  /** Stiffness of a bar from foot to foot. */
+  readonly bar: Matrix | undefined;
+}
+
+/** Stiffness of a member between the two feet, in the machine's directions. */
+function barBetween({ frame: { nodes } }: Ready, feet: readonly number[], member: MemberProperties): Matrix {
+  const { length, axes } = axesOf(nodes[feet[0]!]!, nodes[feet[1]!]!);
+  const k = toGlobal(elementStiffness(member, length), axes);
+  return new Matrix(Array.from({ length: 12 }, (_, i) => [...k.subarray(12 * i, 12 * i + 12)]));
 }
 
 /** @param diagonal what was put under the feet to factor the frame with. */
@@ -41,16 +52,17 @@ export function standing(
   // True stiffness of what the feet stand on, less what was put on the diagonal to factor with.
   const matrix = (rows: readonly (readonly number[])[]) => new Matrix(rows.map((r) => [...r]));
   const Kc = matrix(base.carriages);
+  const bar = base.crossbar && barBetween(ready, feet, base.crossbar);
   const beds = base.beds.map((f, i): Bed => {
     const F = matrix(f);
     const rods = base.rods && matrix(base.rods[i]!);
     const K = solveDense(Matrix.add(one, Kc.mmul(F)), Kc);
-    const D = Matrix.sub(K, Matrix.diag([...diagonal]));
+    const D = Matrix.sub(bar ? Matrix.add(K, bar) : K, Matrix.diag([...diagonal]));
     // D (I + G D)^-1.
     const W = D.mmul(solveDense(Matrix.add(one, G.mmul(D)), one));
     return { F, rods, K, W };
   });
-  return { rows, columns, beds };
+  return { rows, columns, beds, bar };
 }
 
 /** The movements of the frame, corrected for what its feet stand on at a place along the bed. */

@@ -1,5 +1,5 @@
 import { bodies } from '@/core/loads';
-import { type Axis, type Basis, type Body, oursIn, type Project } from '@/core/model';
+import { type Axis, type Basis, type Body, oursIn, type Project, ridesAsPortal } from '@/core/model';
 import { memberOf, type Strip } from '@/core/sections';
 import { silentWorksheet } from '@/core/worksheet';
 
@@ -65,7 +65,7 @@ export const stripsOf = ({ strips }: NonNullable<Project['structure']>['beam']):
   }));
 
 /** Members of the structure that are weighed; words for them are made where they are shown. */
-export type StructureBodyId = 'beam' | 'both-beams' | 'columns' | 'bed-members';
+export type StructureBodyId = 'beam' | 'both-beams' | 'columns' | 'crossbar' | 'bed-members';
 
 /** A weight out of sizes is an estimate, and ours while any of the sizes is. */
 const basisOf = (member: unknown): Basis => (oursIn(member).length ? 'ours' : 'estimate');
@@ -94,6 +94,9 @@ function structureBodies(project: Project): {
   );
   const column = memberOf(structure.column.section, structure.column.material);
   const bed = memberOf(structure.bed.section, structure.bed.material);
+  // A bar between feet that do not ride ties nothing that the bed does not.
+  const bar = structure.crossbar;
+  const tied = bar && ridesAsPortal(project.brief.arrangement) ? memberOf(bar.section, bar.material) : null;
   const upper = [
     row(
       beams === 2 ? 'both-beams' : 'beam',
@@ -109,6 +112,7 @@ function structureBodies(project: Project): {
           ),
         ]
       : []),
+    ...(tied ? [row('crossbar', tied.mass * structure.beam.length.si, basisOf(structure.crossbar!))] : []),
   ];
   const lower = [row('bed-members', 2 * bed.mass * structure.bed.length.si, basisOf(structure.bed))];
   return beamRidesOn(project)

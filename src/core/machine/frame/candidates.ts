@@ -8,7 +8,9 @@ import {
   holdsBothSides,
   type Project,
   put,
+  ridesAsPortal,
   type Section,
+  startingCrossbar,
   type Structure,
 } from '@/core/model';
 import { measured, rodSizes } from '../axis';
@@ -16,6 +18,7 @@ import { measured, rodSizes } from '../axis';
 /** Every change that builders make to a frame that gives too much; the wording has a text for each. */
 export const frameRemedyCodes = [
   'box-beam',
+  'crossbar',
   'deeper-beam',
   'drive-both-sides',
   'fill-beam',
@@ -213,6 +216,8 @@ export function frameCandidates({ structure, axes, brief }: Project): FrameCandi
     const to = corner.si * BY.corner;
     found.push(offer('gusset', [set('structure.corner', to)], { to }));
   }
+  if (ridesAsPortal(brief.arrangement) && !structure.crossbar)
+    found.push(offer('crossbar', [{ path: 'structure.crossbar', value: startingCrossbar() }]));
   found.push(...columnChanges(structure));
   const supports = bed.supports.si + 2;
   found.push(offer('more-supports', [set('structure.bed.supports', supports)], { to: supports }));

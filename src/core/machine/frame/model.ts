@@ -28,9 +28,11 @@ export type Unbuilt = 'no-structure' | 'no-gantry-axis' | 'loose';
 
 const stands = (arrangement: Arrangement) => arrangement === 'moving-table' || arrangement === 'fixed-gantry';
 
-type Members = Readonly<Record<'beam' | 'column' | 'bed', ReturnType<typeof memberOf>>>;
+type Member = ReturnType<typeof memberOf>;
+type Members = Readonly<Record<'beam' | 'column' | 'bed', Member>> & { readonly crossbar: Member | null };
 
-const membersOf = ({ beam, column, bed }: Structure): Members => ({
+const membersOf = ({ beam, column, crossbar, bed }: Structure): Members => ({
+  crossbar: crossbar && memberOf(crossbar.section, crossbar.material),
   beam: memberOf(beam.section, beam.material, stripsOf(beam), beam.fill ?? undefined),
   column: memberOf(column.section, column.material),
   bed: memberOf(bed.section, bed.material),
@@ -43,11 +45,13 @@ const LIFTED_SUPPORTS = 2;
 function feetOf(
   arrangement: Arrangement,
   s: Structure,
-  { bed: member }: Members,
+  { bed: member, crossbar }: Members,
   bed: FrameAxis,
 ): Feet | undefined {
   if (arrangement === 'cantilever') return armFoot(s, member, bed);
-  return portalFeet(s, member, bed, arrangement === 'lifted-four' ? LIFTED_SUPPORTS : s.bed.supports.si);
+  const supports = arrangement === 'lifted-four' ? LIFTED_SUPPORTS : s.bed.supports.si;
+  const feet = portalFeet(s, member, bed, supports);
+  return feet && crossbar ? { ...feet, base: { ...feet.base, crossbar } } : feet;
 }
 
 /** What rides on the beam: its weight and where that acts, the tool, carriages, drive and rods. */

@@ -1,4 +1,4 @@
-import type { Axis, Project, Section } from '@/core/model';
+import { type Axis, type Project, ridesAsPortal, type Section } from '@/core/model';
 
 /**
  * A box of the machine, m: x along the bed, y along the beam, z up from the bed's top. `rides` names the axes
@@ -110,6 +110,9 @@ interface Plan {
 const [TRAVEL, CROSS, LIFT] = [0.8, 0.6, 0.1];
 /** Legs under the bed, m. */
 const LEGS = 0.55;
+/** A bar between the feet as it is drawn, and how far it stays below the bed, m. */
+const BAR = 0.05;
+const BAR_BELOW = 0.04;
 
 function planOf(project: Project): Plan {
   const { arrangement } = project.brief;
@@ -216,6 +219,11 @@ function beamBoxes({ project, sizes, middle, carrier }: Plan): SceneBox[] {
   const beams = offsets.map((o, i) =>
     box('beam', `beam-${i}`, [middle, beamLength / 2, height + o], [wide, beamLength, high], carrier),
   );
+  const bar = project.structure?.crossbar;
+  if (bar && ridesAsPortal(project.brief.arrangement)) {
+    const depth = sizes.bed[0] + BAR_BELOW;
+    beams.push(box('beam', 'crossbar', [middle, beamLength / 2, -depth], [BAR, beamLength, BAR], carrier));
+  }
   const prop = project.structure?.prop;
   if (!prop) return beams;
   const under = height - high / 2 - 0.03;

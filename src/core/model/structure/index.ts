@@ -1,3 +1,3 @@
 export type { StructureRuleCode } from './rules';
 export type { Structure } from './schema';
-export { startingStructure } from './starting';
+export { startingCrossbar, startingStructure } from './starting';

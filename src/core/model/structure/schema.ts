@@ -33,6 +33,8 @@ const structure = z.strictObject({
     spacing: maybe('length', { above: 0.02, max: 2 }),
   }),
   column: z.strictObject({ section, material, height: input('length', { min: 0, max: 4 }) }),
+  /** Ties the feet of a portal that rides, below the bed; null: none. */
+  crossbar: z.strictObject({ section, material }).nullable(),
   bed: z.strictObject({
     section,
     material,

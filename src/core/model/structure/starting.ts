@@ -2,6 +2,12 @@ import { startingSection } from '../bodies/starting';
 import { guess as m } from '../guess';
 import type { Structure } from './schema';
 
+/** A bar between the feet to start from. */
+export const startingCrossbar = (): NonNullable<Structure['crossbar']> => ({
+  section: startingSection('rect-tube'),
+  material: 'steel',
+});
+
 /** A structure to start from, for a width and a length of travel in m; every figure an estimate. */
 export const startingStructure = (width: number, length: number): Structure => {
   const mm = (v: number) => m('length', `${Math.round(v * 1e3)} mm`);
@@ -19,6 +25,7 @@ export const startingStructure = (width: number, length: number): Structure => {
       material: 'aluminium',
       height: mm(0.25),
     },
+    crossbar: null,
     bed: {
       section: startingSection('rect-tube'),
       material: 'steel',

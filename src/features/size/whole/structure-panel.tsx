@@ -1,7 +1,7 @@
 'use client';
 
 import AddIcon from '@mui/icons-material/Add';
-import { guess, put, startingStructure, type Structure } from '@/core/model';
+import { guess, put, ridesAsPortal, startingCrossbar, startingStructure, type Structure } from '@/core/model';
 import { MachineField, SectionFields } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -40,6 +40,7 @@ export function StructurePanel() {
         <SectionFields root="structure.bed" name="Bed" />
         <Fields paths={['bed.supports', 'bed.supportStiffness']} />
       </Fold>
+      {ridesAsPortal(brief.arrangement) && <Crossbar structure={structure} />}
       {arm && <Prop structure={structure} />}
       <Fold open className={styles.part} summary="Tool">
         <Fields
@@ -70,6 +71,30 @@ function Prop({ structure }: { structure: Structure }) {
           onAct={() => editor.apply([put('structure.prop', prop)], 'Prop under the tip')}
         >
           A rail under the tip
+        </Action>
+      )}
+    </Fold>
+  );
+}
+
+/** A bar that ties the feet of a riding portal below the bed. */
+function Crossbar({ structure }: { structure: Structure }) {
+  const { editor } = useMachine();
+  const put = (value: Structure['crossbar'], what: string) =>
+    editor.apply([{ path: 'structure.crossbar', value }], what);
+  return (
+    <Fold lazy className={styles.part} summary="Bar between the feet">
+      {structure.crossbar ? (
+        <>
+          <SectionFields root="structure.crossbar" name="Bar between the feet" />
+          <Action onAct={() => put(null, 'Bar taken away')}>Take the bar away</Action>
+        </>
+      ) : (
+        <Action
+          icon={<AddIcon fontSize="inherit" />}
+          onAct={() => put(startingCrossbar(), 'Bar between the feet')}
+        >
+          A bar from foot to foot
         </Action>
       )}
     </Fold>
