@@ -4,6 +4,10 @@ import type { FieldText } from './field-text';
 export const guideText = {
   'guide.rails': { label: 'Rails', help: 'Rails, rods or tracks side by side.' },
   'guide.perRail': { label: 'Carriages each', help: 'On one rail, one behind the other.' },
+  'guide.plate.thickness': {
+    label: 'Plate thickness',
+    help: 'Of the plate that the carriages are bolted to: it bends between them.',
+  },
   'guide.offPlane': {
     label: 'Third rod off plane',
     help: 'Of three rods, how far the third lies beside the plane of the other two: a triangle resists roll.',

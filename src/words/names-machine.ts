@@ -71,6 +71,7 @@ export const partName: Record<string, string> = {
   drive: 'Gantry drive',
   carriages: 'Gantry carriages',
   rods: 'Rods',
+  plates: 'Plates between carriages',
   plunge: 'Plunge axis',
   'plunge-drive': 'Plunge drive',
   mount: 'Mount',

@@ -43,6 +43,7 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'shorter-drop': ({ say }) => `Tool ${say('length', 'to')} below the beam`,
   'stiffer-mount': () => 'Mount twice as stiff',
   'axis-longer-span': ({ word, say }) => `${word('axis')}: carriages over ${say('length', 'to')}`,
+  'axis-thicker-plate': ({ word, say }) => `${word('axis')}: plate of ${say('length', 'to')}`,
   'axis-rod-triangle': ({ word, say }) =>
     `${word('axis')}: a third rod, ${say('length', 'to')} out of the plane of the two`,
   'axis-third-rod': ({ word }) => `${word('axis')}: a third rod`,

@@ -46,6 +46,8 @@ function helps(found: Checked, again: Checked | undefined): boolean {
   if (!again) return true;
   const by = severity[again.verdict] - severity[found.verdict];
   if (by !== 0) return by < 0 && again.margin > found.margin;
+  // What is not known is mended by saying it: bettering the part that is known changes nothing.
+  if (found.verdict === 'not-known') return false;
   const seen = !readsAlike(found.value, again.value) || !readsAlike(found.limit, again.limit);
   return seen && again.margin > found.margin + LEAST_GAIN * Math.abs(found.margin);
 }

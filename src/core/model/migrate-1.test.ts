@@ -20,8 +20,8 @@ function asBefore5({ axes, pins, structure, ...rest }: Project) {
   expect(crossbar).toBeNull();
   const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
     const { calibration, ...pulses } = controller;
-    const { grip, offPlane, ...rails } = guide;
-    expect([place, calibration, grip, offPlane]).toEqual(['motor', 'none', 'unknown', null]);
+    const { grip, offPlane, plate, ...rails } = guide;
+    expect([place, calibration, grip, offPlane, plate]).toEqual(['motor', 'none', 'unknown', null, null]);
     return { ...axis, controller: pulses, coupling, drive: unrated(drive), guide: rails };
   };
   return {

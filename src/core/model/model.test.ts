@@ -196,6 +196,7 @@ describe('paths, fields and doubt', () => {
       },
       {
         ...base,
+        guide: { ...base.guide, plate: { material: 'aluminium', thickness: guess('length', '12 mm') } },
         drive: {
           ...base.drive,
           thread: startingThread('sliding', 0.016),

@@ -1,4 +1,5 @@
-import type { GuideKind } from '@/core/model';
+import { materials } from '@/core/catalogue';
+import { type Guide, type GuideKind, materialIds } from '@/core/model';
 import { type LinkChoice, type LinkSpec, q } from './link';
 
 export const guideNames: Record<GuideKind, string> = {
@@ -9,6 +10,17 @@ export const guideNames: Record<GuideKind, string> = {
   'v-wheel': 'V-wheels on extrusion',
   'tube-bearing': 'bearings on tube',
 };
+
+/** What the carriages are bolted to; the thickness follows as a field. */
+const plateChoice = ({ plate }: Guide): LinkChoice => ({
+  path: 'guide.plate',
+  label: 'Plate of',
+  options: [
+    ['none', 'not given'],
+    ...materialIds.map((id) => [id, materials[id].name.toLowerCase()] as const),
+  ],
+  now: plate?.material ?? 'none',
+});
 
 /** Whether what rolls can be pulled off. */
 const grip: LinkChoice = {
@@ -39,6 +51,7 @@ export const guideLink: LinkSpec = {
         ['under', 'overhead, plate hangs'],
       ],
     },
+    plateChoice(guide),
     ...(guide.kind === 'v-wheel' || guide.kind === 'tube-bearing' ? [grip] : []),
     {
       path: 'guide.preload',
@@ -68,6 +81,7 @@ export const guideLink: LinkSpec = {
         'guide.carriageSpan',
         'guide.carriageLength',
         'guide.spacing',
+        ...(guide.plate ? (['guide.plate.thickness'] as const) : []),
         ...(guide.kind === 'round-rod' && guide.rails.si === 3 ? (['guide.offPlane'] as const) : []),
         'guide.overhang',
         'loads.guideDrag',

@@ -7,6 +7,7 @@ import {
   guess,
   type GuideKind,
   guideOfKind,
+  type MaterialId,
   type MotorKind,
   type ScrewDrive,
   putInAxis as put,
@@ -113,5 +114,13 @@ export const wholePart: Record<string, (axis: Axis, next: string) => Edit[]> = {
   'motor.kind': (_axis, kind) => [put('motor', startingMotor(kind as MotorKind))],
   'motor.winding': (axis, turns) => (turns === 'present' ? [] : rewound(axis, turns === '2' ? 2 : 0.5)),
   'motor.curve': curveEdits,
+  'guide.plate': ({ guide }, material) => [
+    put(
+      'guide.plate',
+      material === 'none'
+        ? null
+        : { material: material as MaterialId, thickness: guide.plate?.thickness ?? guess('length', '12 mm') },
+    ),
+  ],
   'guide.kind': (axis, kind) => [put('guide', guideOfKind(kind as GuideKind, axis.guide))],
 };

@@ -37,6 +37,8 @@ const anyMachine: fc.Arbitrary<Project> = fc
     kind: fc.constantFrom(...sectionKinds),
     material: fc.constantFrom(...materialIds),
     fill: fc.constantFrom(null, 'polymer-concrete' as const),
+    tied: fc.boolean(),
+    plate: fc.option(anywhere(fieldRuleAt('axes.1.guide.plate.thickness')!)),
     values: fc.array(
       fc
         .constantFrom(...paths)
@@ -44,13 +46,17 @@ const anyMachine: fc.Arbitrary<Project> = fc
       { maxLength: 6 },
     ),
   })
-  .map(({ arrangement, kind, material, fill, values }) => {
+  .map(({ arrangement, kind, material, fill, tied, plate, values }) => {
+    const made = { section: startingSection(kind), material };
+    const bent = plate === null ? null : { material, thickness: rough(plate) };
     let project = {
       ...kayak,
+      axes: kayak.axes.map((axis) => ({ ...axis, guide: { ...axis.guide, plate: bent } })),
       brief: { ...kayak.brief, arrangement },
       structure: {
         ...kayak.structure!,
-        beam: { ...kayak.structure!.beam, section: startingSection(kind), material, fill },
+        beam: { ...kayak.structure!.beam, ...made, fill },
+        crossbar: tied ? made : null,
       },
     } as Project;
     for (const [path, si] of values) project = setAt(project, path, rough(si));

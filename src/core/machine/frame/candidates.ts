@@ -34,6 +34,7 @@ export const frameRemedyCodes = [
   'stiffer-mount',
   'thicker-wall',
   'axis-rod-triangle',
+  'axis-thicker-plate',
   'axis-third-rod',
   'axis-thicker-rod',
   'axis-supported-rod',
@@ -47,6 +48,7 @@ const BY = {
   /** The next tube on the list is at least so much deeper. */
   deeper: 1.15,
   wall: 1.5,
+  plate: 1.5,
   /** A third rod out of the plane of two over their distance. */
   triangle: 0.5,
   /** Distance of a second beam over the depth of the first, and the least, m. */
@@ -186,6 +188,10 @@ function axisChanges(axis: Axis, i: number, arm: boolean): FrameCandidate[] {
   const { guide, drive, role, name } = axis;
   const at = `axes.${i}`;
   const found: FrameCandidate[] = [];
+  if (guide.plate) {
+    const to = guide.plate.thickness.si * BY.plate;
+    found.push(offer('axis-thicker-plate', [set(`${at}.guide.plate.thickness`, to)], { axis: name, to }));
+  }
   if (guide.carriageSpan && guide.perRail.si > 1 && (role === 'gantry' || role === 'plunge')) {
     const to = guide.carriageSpan.si * BY.span;
     found.push(offer('axis-longer-span', [set(`${at}.guide.carriageSpan`, to)], { axis: name, to }));

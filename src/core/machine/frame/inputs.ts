@@ -1,3 +1,4 @@
+import { materials } from '@/core/catalogue';
 import { type PlateShape, plateShape } from '@/core/guides';
 import {
   type Arrangement,
@@ -32,6 +33,10 @@ export interface FrameAxis {
   readonly spacing: number | null;
   /** Of three rods, the third out of the plane of the others, m; 0: in it. */
   readonly offPlane: number;
+  /** The plate between its carriages; null while it is not given. */
+  readonly plate: { readonly modulus: number; readonly thickness: number } | null;
+  /** Path of the plate's thickness. */
+  readonly platePath: string;
   /** Rods that are held only at their ends. */
   readonly rods: { readonly diameter: number; readonly length: number } | null;
   /** Paths of what such rods lack: while there are any they count as rigid. */
@@ -81,6 +86,11 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
     rails: guide.rails.si,
     spacing: guide.spacing?.si ?? null,
     offPlane: guide.offPlane?.si ?? 0,
+    plate: guide.plate && {
+      modulus: materials[guide.plate.material].modulus,
+      thickness: guide.plate.thickness.si,
+    },
+    platePath: `${at}.plate.thickness`,
     rods: free && size && railLength ? { diameter: size.si, length: railLength.si } : null,
     rodsLacking: free ? [...(size ? [] : [`${at}.size`]), ...(railLength ? [] : [`${at}.railLength`])] : [],
     mass: { y: guide.massY.si, z: guide.massZ.si },

@@ -5,6 +5,7 @@ import { stripsOf } from '../demand';
 import { armFoot, type Feet, portalFeet, standingFeet } from './feet';
 import type { FrameAxis, FrameInputs } from './inputs';
 import { drivesOf, plateOf } from './plates';
+import { plateBending } from './plate-bending';
 import { onRods, rodFlexibility, rodsUnder } from './rods';
 import { plungeSeries, tableSeries } from './series';
 
@@ -138,7 +139,9 @@ export function frameModel(
         members.bed,
       )
     : { series: [], missing: [] };
+  const saddle = plateBending(gantry, 'y', [structure.tool.reach.si, 0, structure.tool.drop.si]);
   const missing = [
+    ...saddle.missing,
     ...(structure.corner ? [] : ['structure.corner']),
     ...(standing ? [] : bed!.lacking),
     ...gantry.lacking,
@@ -151,7 +154,7 @@ export function frameModel(
     input: gantryInput(whole, members, plunge, pieces),
     base: feet.base,
     carried: carriedBy(whole, gantry, reach),
-    series: [...tool.series, ...below.series],
+    series: [...saddle.series, ...tool.series, ...below.series],
     bedPlaces: feet.bedPlaces,
     reach,
     missing: [...new Set(missing)],

@@ -71,7 +71,7 @@ export function pointCompliance(
  * Which way the plate stands off its rails: upward or downward rails push along z, rails on a face push
  * outward.
  */
-function awayOf({ mounting }: FrameAxis, along: Way): Way {
+export function awayOf({ mounting }: FrameAxis, along: Way): Way {
   if (mounting === 'wall') return along === 'x' ? 'y' : 'x';
   return along === 'z' ? 'x' : 'z';
 }

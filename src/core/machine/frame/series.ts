@@ -3,6 +3,7 @@ import type { Structure } from '@/core/model';
 import { bedFlexibility, type Series } from '@/core/structure';
 import type { FrameAxis } from './inputs';
 import { drivesOf, plateOf, pointCompliance, RIGID, RIGID_SIX, sixOf, type Way } from './plates';
+import { plateBending } from './plate-bending';
 import { onRods, rodsUnder } from './rods';
 
 /** Parts that give by themselves between the beam and the tip, and inputs that are missing for them. */
@@ -29,9 +30,10 @@ function plungePlate({ tool }: Structure, plunge: FrameAxis | undefined): Given 
   const arm: [number, number, number] = [0, 0, lever?.si ?? 0];
   if (!plunge.shape || !lever) return { series: rodSeries(plunge, 'z', arm), missing };
   const [x, y] = pointCompliance(sixOf(plunge, plunge.shape, 'z', RIGID), arm);
+  const bent = plateBending(plunge, 'z', arm);
   return {
-    series: [{ id: 'plunge', compliance: [x, y, 0] }, ...rodSeries(plunge, 'z', arm)],
-    missing,
+    series: [{ id: 'plunge', compliance: [x, y, 0] }, ...rodSeries(plunge, 'z', arm), ...bent.series],
+    missing: [...missing, ...bent.missing],
   };
 }
 
@@ -81,7 +83,9 @@ export function tableSeries(
       return;
     }
     series.push({ id: 'table', compliance: pointCompliance(plateOf(table, along, drivesOf(table)), arm) });
-    series.push(...rodSeries(table, along, arm));
+    const bent = plateBending(table, along, arm);
+    series.push(...rodSeries(table, along, arm), ...bent.series);
+    missing.push(...bent.missing);
     if (i > 0) return;
     const below = bedBelowTable(structure, bed);
     series.push(...below.series);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { material } from '../bodies/section';
 import { input, maybe } from '../input';
 
 export const guideKinds = [
@@ -30,6 +31,8 @@ export const guide = z.strictObject({
   /** From the outer edge of the first carriage to that of the last. */
   carriageSpan: maybe('length', { above: 0, max: 10 }),
   carriageLength: maybe('length', { above: 0.003, max: 1 }),
+  /** What the carriages are bolted to, which bends between them; null: not given. */
+  plate: z.strictObject({ material, thickness: input('length', { above: 0.0005, max: 0.3 }) }).nullable(),
   /** Across one carriage between its rows of balls; 0: it takes no moment about the rail. */
   raceSpacing: input('length', { min: 0, max: 0.3 }),
   /** Nominal size of a profile rail (its width), diameter of a rod or tube. */

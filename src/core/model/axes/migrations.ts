@@ -47,7 +47,7 @@ const axisFromVersion4 = (old: Doc): Doc => ({
   ...old,
   drive: (old.drive as Doc).kind === 'screw' ? screwFromVersion4(old.drive as Doc) : old.drive,
   coupling: { ...(old.coupling as Doc), place: 'motor' },
-  guide: { ...(old.guide as Doc), grip: 'unknown', offPlane: null },
+  guide: { ...(old.guide as Doc), grip: 'unknown', offPlane: null, plate: null },
   // Errors were always counted as if nobody had measured.
   controller: { ...(old.controller as Doc), calibration: 'none' },
 });

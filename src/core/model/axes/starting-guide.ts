@@ -56,6 +56,7 @@ export function startingGuide(): Guide {
     railLength: null,
     carriageSpan: null,
     carriageLength: null,
+    plate: null,
     raceSpacing: m('length', '15 mm'),
     size: null,
     dynamicLoad: null,
