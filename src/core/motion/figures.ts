@@ -84,7 +84,8 @@ export const shuttleTorque = defineFormula({
     const move = planMove(travel, rapid, acceleration, jerkOf(jerk));
     const way = (weight: number) =>
       rmsTorque(move, (a) => trainTorque(inputs, a, share * (mass * a + guideDrag + cutting + weight)));
-    return Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
+    // Level, the way back is the way there.
+    return gravity === 0 ? way(0) : Math.sqrt((way(gravity) ** 2 + way(-gravity) ** 2) / 2);
   },
 });
 

@@ -153,7 +153,7 @@ type Run = (
   distance: Quantity<'length'>,
   source: string,
   does: 'rapid' | 'cut',
-) => { readonly rms: Quantity<'torque'>; readonly time: Quantity<'time'> };
+) => { readonly rms: Quantity<'torque'>; readonly time: () => Quantity<'time'> };
 
 /**
  * What heats a motor most where no duty is typed: to and fro over the travel at rapid, to and fro cutting, or
@@ -161,16 +161,19 @@ type Run = (
  */
 function usualDuty(analysis: Analysis, run: Run, sheet: Worksheet): DutyTorque {
   const { travel, cuttingForce } = analysis.axis.demands;
-  const there = (key: string, does: 'rapid' | 'cut', over: DutyTorque['over']): DutyTorque => {
-    const { rms, time } = run(key, travel.si, 'demands.travel', does);
-    return { rms, time: quantity('time', 2 * time), line: key, over };
-  };
-  const idle = there('shuttle-torque', 'rapid', 'rapid');
-  if (!cuttingForce.si) return idle;
-  const cutting = there('shuttle-cutting', 'cut', 'cutting');
-  const { torque: rms } = steadyCut(analysis, sheet);
-  const endless: DutyTorque = { ...cutting, rms, line: 'torque.cut-steady', over: 'endless' };
-  return [cutting, endless].reduce((most, one) => (one.rms > most.rms ? one : most), idle);
+  const there = (key: string, does: 'rapid' | 'cut', over: DutyTorque['over']) => ({
+    ...run(key, travel.si, 'demands.travel', does),
+    line: key,
+    over,
+  });
+  const found = [there('shuttle-torque', 'rapid', 'rapid')];
+  if (cuttingForce.si) {
+    const cutting = there('shuttle-cutting', 'cut', 'cutting');
+    const { torque: rms } = steadyCut(analysis, sheet);
+    found.push(cutting, { ...cutting, rms, line: 'torque.cut-steady', over: 'endless' });
+  }
+  const { rms, time, line, over } = found.reduce((most, one) => (one.rms > most.rms ? one : most));
+  return { rms, time: quantity('time', 2 * time()), line, over };
 }
 
 /** Heating of the motor by what it does over and over. */
@@ -200,7 +203,8 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
         cutting: does === 'cut' ? 'demands.cuttingForce' : undefined,
       },
     );
-    return { rms, time: sheet.apply(moveTime, move, `${key}.time`, from) };
+    // Asked for only of what is chosen: a move is not planned anew for nothing.
+    return { rms, time: () => sheet.apply(moveTime, move, `${key}.time`, from) };
   };
   if (!axis.duty.length) return usualDuty(analysis, run, sheet);
   const resting = quantity('torque', Math.max(0, restingTorque(analysis, sheet)));
@@ -220,7 +224,7 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
   axis.duty.forEach((step, i) => {
     if (step.does !== 'rest') {
       const one = run(`duty.${i}`, step.distance.si, `duty.${i}.distance`, step.does);
-      join(`duty.${i}.moved`, one.rms, step.times.si * one.time, `#duty.${i}`);
+      join(`duty.${i}.moved`, one.rms, step.times.si * one.time(), `#duty.${i}`);
     }
     if (step.rest.si > 0) join(`duty.${i}.rested`, resting, step.times.si * step.rest.si, '#drops');
   });

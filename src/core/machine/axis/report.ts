@@ -8,7 +8,6 @@ import { type AccelerationId, accelerationsOf } from './accelerations';
 import { analyse, type Analysis, type CaseId, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
 import { type AxisCode, axisChecks, type AxisSubject, subjectOf } from './checks';
-import { dutyTorque } from './duty';
 import { type Figure, figuresOf } from './figures';
 import { oursOf } from './ours';
 import { lostMotionOf } from './train';
@@ -189,26 +188,33 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
     }))
     .sort((a, b) => b.limit - a.limit);
 
+const caseIds = ['rapid', 'speed-up', 'cut'] as const satisfies readonly CaseId[];
+
 /** All of a report that must be a number and is none, by its code. */
 function noNumberIn(
   outcomes: readonly Checked[],
   report: Omit<AxisReport, 'verdict' | 'noNumber' | 'ours'>,
 ): string[] {
   const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = report;
-  const named: (readonly [string, number])[] = [
-    ...[...ladder, ...accelerations].map((r) => [r.id, r.limit] as const),
-    ...Object.entries(cases).flatMap(([id, c]) => [c.force, c.torque, c.usable].map((v) => [id, v] as const)),
-    ...figures.map((f) => [f.id, f.value] as const),
-    ['stiffness', stiffness.value],
-    ['lost-motion', lostMotion.value],
-    ['duty', duty.rms],
-    ['duty', duty.time],
-  ];
-  const broken = [
-    ...outcomes.filter((c) => !hasNumbers(c)).map((c) => c.code),
-    ...named.filter(([, value]) => !Number.isFinite(value)).map(([id]) => id),
-  ];
-  return [...new Set(broken)];
+  const broken = new Set<string>();
+  const look = (id: string, value: number) => {
+    if (!Number.isFinite(value)) broken.add(id);
+  };
+  // Every report runs through this, and nearly always for nothing: no lists are made of what is looked at.
+  for (const c of outcomes) if (!hasNumbers(c)) broken.add(c.code);
+  for (const r of ladder) look(r.id, r.limit);
+  for (const r of accelerations) look(r.id, r.limit);
+  for (const id of caseIds) {
+    look(id, cases[id].force);
+    look(id, cases[id].torque);
+    look(id, cases[id].usable);
+  }
+  for (const f of figures) look(f.id, f.value);
+  look('stiffness', stiffness.value);
+  look('lost-motion', lostMotion.value);
+  look('duty', duty.rms);
+  look('duty', duty.time);
+  return [...broken];
 }
 
 /**
@@ -223,8 +229,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
   const outcomes = judge(axisChecks, subject);
   const ladder = ladderOf(analysis);
   const governing = ladder.findLast((r) => r.wish === 'rapid')!;
-  const { stiffness } = subject;
-  const duty = dutyTorque(analysis, sheet);
+  const { stiffness, duty } = subject;
   const asked = axis.demands.acceleration.si;
   const bench = {
     checks: axisChecks,

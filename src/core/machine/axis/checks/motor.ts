@@ -4,7 +4,7 @@ import { heatShareOfRated, inertiaRatio, pumpedVoltage, reflectedInertia } from 
 import { stepper } from '@/core/motors';
 import type { Analysis } from '../analysis';
 import { ample, gearing, leads, moreDrive, offer, softer, steps } from '../candidates';
-import { dutyTorque, energyBack, powerOf } from '../duty';
+import { energyBack, powerOf } from '../duty';
 import { axisCheck } from './subject';
 
 /**
@@ -110,10 +110,10 @@ const inertiaCheck = axisCheck({
 
 const motorHeat = axisCheck({
   code: 'motor-heat',
-  judge: ({ analysis, sheet }) => {
+  judge: ({ analysis, duty, sheet }) => {
     const rated = analysis.motor.continuous;
     if (!rated) return undefined;
-    const { rms, line, over } = dutyTorque(analysis, sheet);
+    const { rms, line, over } = duty;
     const heat = sheet.apply(heatShareOfRated, { rms, rated: rated.torque }, 'motor-load', {
       rms: `#${line}`,
       rated: rated.source,

@@ -6,6 +6,7 @@ import type { MotorConcern } from '@/core/motors';
 import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
 import type { AxisRemedyCode, Candidate } from '../candidates';
+import { type DutyTorque, dutyTorque } from '../duty';
 import { type TrainStiffness, trainStiffness } from '../train';
 
 /** What drive, motor and guide may find about themselves. */
@@ -20,17 +21,22 @@ export interface AxisSubject {
   readonly sheet: Worksheet;
   readonly stiffness: TrainStiffness;
   readonly concerns: readonly Checked<Concern>[];
+  readonly duty: DutyTorque;
 }
 
 /** @param sheet where the lines of the working go. */
 export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
   let stiffness: TrainStiffness | undefined;
   let concerns: Checked<Concern>[] | undefined;
+  let duty: DutyTorque | undefined;
   return {
     analysis,
     sheet,
     get stiffness() {
       return (stiffness ??= trainStiffness(analysis, sheet));
+    },
+    get duty() {
+      return (duty ??= dutyTorque(analysis, sheet));
     },
     get concerns() {
       return (concerns ??= [
