@@ -1,18 +1,26 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { memo, type ReactNode } from 'react';
+import { memo, type ReactNode, useMemo } from 'react';
 import type { Finding, Remedy } from '@/core/checks';
-import type { AnyFinding } from '@/core/machine';
+import { type AnyFinding, elsewhere } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
-import { useMachine, useTrial } from '@/features/frame';
+import { useContextOf, useMachine, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
-import { findingText, noNumberText, oursText, remedyEffect, remedyText, verdictText } from '@/words';
+import {
+  findingText,
+  noNumberText,
+  oursText,
+  remedyEffect,
+  remedyText,
+  verdictText,
+  verdictWords,
+} from '@/words';
 import styles from './findings.module.css';
 import { Ours, useRests } from './ours';
 
@@ -126,9 +134,41 @@ const WaysOut = memo(function WaysOut({ finding, guessed, reach, system }: WaysO
         const effect = remedyEffect(finding, r, reach, system);
         return <RemedyRow key={`${r.code} ${name}`} {...{ remedy: r, name, effect, guessed }} />;
       })}
+      {finding.axisId !== null && <OnOtherAxes finding={finding} guessed={guessed} />}
     </ul>
   );
 });
+
+interface OtherAxesProps {
+  readonly finding: AnyFinding;
+  readonly guessed: boolean;
+}
+
+/** The first way out of a finding that other axes are offered too. */
+function sharedWay(finding: AnyFinding, reports: readonly { readonly findings: readonly AnyFinding[] }[]) {
+  const all = reports.flatMap((r) => r.findings);
+  for (const remedy of finding.remedies) {
+    const there = elsewhere(finding, remedy, all);
+    if (there) return { ...there, remedy };
+  }
+  return undefined;
+}
+
+/** The first way out that other axes are offered too, on all of them at once; nothing where there is none. */
+function OnOtherAxes({ finding, guessed }: OtherAxesProps) {
+  const { system } = useMachine();
+  const { project, reports } = useAfterPaint(useContextOf());
+  const found = useMemo(() => sharedWay(finding, reports), [finding, reports]);
+  if (!found) return null;
+  const { axes, edits, remedy } = found;
+  const effects = axes.map(({ axisId, verdict }) => {
+    const axis = project.axes.find((a) => a.id === axisId);
+    return `${axis?.name ?? axisId}: ${verdictWords[verdict]}`;
+  });
+  const others = axes.length === 1 ? 'on one more axis' : 'on the other axes';
+  const name = `${remedyText(remedy, system)}, the same ${others}`;
+  return <RemedyRow remedy={{ edits }} name={name} effect={effects.join(', ')} guessed={guessed} />;
+}
 
 interface RowProps {
   readonly remedy: Pick<Remedy, 'edits'> & Partial<Pick<Remedy, 'verdict'>>;

@@ -48,6 +48,26 @@ describe('a list of findings', () => {
     await userEvent.click(second);
     expect(second).toHaveAttribute('aria-expanded', 'true');
   });
+  it('a way out that another axis is offered too is tried on both by one press', async () => {
+    const grooved = kayak.axes.map((a) =>
+      a.drive.kind === 'screw' ? { ...a, drive: { ...a.drive, thrustBearing: 'deep-groove' as const } } : a,
+    );
+    const session = await openSession({ ...kayak, axes: grooved });
+    const View = () => {
+      const gantry = machineReport(useMachine().project).axes.find((a) => a.axisId === 'gantry')!;
+      const only = gantry.findings.filter((f) => f.code === 'deep-groove');
+      return <FindingList ours={0} findings={only} calm="All holds." />;
+    };
+    renderOn(session, <View />);
+    const both = await screen.findByRole('button', { name: /^Try: .*, the same on one more axis$/ });
+    expect(both).toHaveTextContent('Plunge axis: holds');
+    await userEvent.click(both);
+    const bearings = session.project!.axes.flatMap(({ drive }) =>
+      drive.kind === 'screw' ? [drive.thrustBearing] : [],
+    );
+    expect(bearings).toEqual(['angular-contact', 'angular-contact']);
+    expect(session.undo()).toBeTruthy();
+  });
   it('a way out is tried and taken back with one press each; what follows ends the trial', async () => {
     const session = await show();
     const first = screen.getAllByRole('button', { name: /^Try: / })[0]!;

@@ -1,3 +1,4 @@
+export { type Elsewhere, elsewhere } from './elsewhere';
 export {
   allFindings,
   briefWorking,
