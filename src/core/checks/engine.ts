@@ -176,7 +176,7 @@ const byWorth =
     byReach(asked)(a, b);
 
 /** Candidates of one kind: of them only the best is offered. */
-const kindOf = ({ code, params }: Candidate) => `${code} ${String(params.axis ?? '')}`;
+const kindOf = ({ code, params: { axis = '', change = '' } }: Candidate) => `${code} ${change} ${axis}`;
 
 /**
  * The best of the candidates of one kind. Asking all checks is the dear part, so they are asked in the order

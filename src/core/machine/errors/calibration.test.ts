@@ -84,9 +84,9 @@ describe('the accuracy of a machine', () => {
     const found = machineReport(tight, { flex: true }).findings.filter((f) => f.code === 'accuracy');
     const changes = found.flatMap((f) => f.remedies.filter((r) => r.code === 'axis-change'));
     expect(changes.length).toBeGreaterThan(0);
-    expect(changes.map((r) => r.params.change)).toEqual(
-      expect.arrayContaining([expect.stringMatching(/calibrate|error-map|finer|warm-up/)]),
-    );
+    // More ways than one: each stands for itself.
+    const ways = new Set(changes.map((r) => String(r.params.change)));
+    expect([...ways].filter((w) => /calibrate|error-map|finer|warm-up/.test(w)).length).toBeGreaterThan(1);
     for (const f of found)
       for (const r of f.remedies.filter((o) => o.code === 'axis-change')) {
         const after = machineReport(applyEdits(tight, r.edits), { flex: true, remedies: false });

@@ -4,7 +4,13 @@ import type { Structure } from './schema';
 
 /** A bar between the feet to start from. */
 export const startingCrossbar = (): NonNullable<Structure['crossbar']> => ({
-  section: startingSection('rect-tube'),
+  section: {
+    kind: 'rect-tube',
+    height: m('length', '60 mm'),
+    width: m('length', '40 mm'),
+    wall: m('length', '3 mm'),
+    making: 'cold',
+  },
   material: 'steel',
 });
 
