@@ -33,7 +33,8 @@ export function truerWay(axis: Axis): Candidate[] {
   const put = (to: 'steps' | 'map') => [putInAxis('controller.calibration', to)];
   return [
     ...(calibration === 'none' ? [offer('calibrate', put('steps'))] : []),
-    ...(calibration === 'map' ? [] : [offer('error-map', put('map'))]),
+    // A table is for what is left when the steps are right.
+    ...(calibration === 'steps' ? [offer('error-map', put('map'))] : []),
     ...finerPitch(axis),
     ...(axis.drive.temperatureRise.si > AFTER_WARM_UP
       ? [offer('warm-up', [set('drive.temperatureRise', AFTER_WARM_UP)], { to: AFTER_WARM_UP })]
