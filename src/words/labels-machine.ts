@@ -183,4 +183,9 @@ export function placeOfInput({ axes, brief, stand }: Project, path: string): str
   return cut?.name ?? (at === 'spindle' ? 'Spindle' : 'Brief');
 }
 
-export const inputLabel = (path: string): string => inputText(path).label;
+export function inputLabel(path: string): string {
+  const { label } = inputText(path);
+  // Both are parts of the train with figures of the same names, and outside it nothing tells them apart.
+  const part = /\.(coupling|reducer)\.\w+$/.exec(path)?.[1];
+  return part ? `${label} of the ${part}` : label;
+}

@@ -16,6 +16,7 @@ import { applyEdits, guess, projectFields, startingProject } from '@/core/model'
 import { demoMachines } from '@/demo';
 import { demoText } from '@test/helpers/demo';
 import {
+  inputLabel,
   cautionText,
   explainIssue,
   findingText,
@@ -175,5 +176,10 @@ describe('other words', () => {
     expect(micro(0.0054, 'metric')).toBe('5.4 mm');
     expect(micro(25.4e-6, 'imperial')).toBe('0.001 in');
     expect(stiffnessText(1.47e6, 'metric')).toBe('1.47 N/µm');
+  });
+  it('what two parts of a train have alike is told apart where they do not stand beside it', () => {
+    expect(inputLabel('axes.0.coupling.stiffness')).toBe('Torsional stiffness of the coupling');
+    expect(inputLabel('axes.0.reducer.stiffness')).toBe('Torsional stiffness of the reducer');
+    expect(inputLabel('axes.0.demands.rapid')).toBe('Rapid');
   });
 });
