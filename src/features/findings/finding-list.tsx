@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { memo, type ReactNode, useMemo } from 'react';
 import type { Finding, Remedy } from '@/core/checks';
-import { type AnyFinding, elsewhere } from '@/core/machine';
+import { type AnyFinding, elsewhere, type Known } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { useContextOf, useMachine, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -43,7 +43,9 @@ export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
 
 /** Findings of any scope, the worst open, each with what can be tried. */
 export function FindingList({ findings, calm, ours, reach, onWorking }: ListProps) {
-  const rests = useRests(findings);
+  // One look at the machine for all of them, once their verdicts are painted.
+  const context = useAfterPaint(useContextOf());
+  const rests = useRests(context, findings);
   if (!findings.length)
     return (
       <p className={styles.calm}>
@@ -51,10 +53,17 @@ export function FindingList({ findings, calm, ours, reach, onWorking }: ListProp
         {ours > 0 && ` It is guessed: ${oursText(ours)}.`}
       </p>
     );
+  const { loaded } = context;
   return (
     <>
       {findings.map((f, i) => (
-        <FindingCard key={keyOf(f)} finding={f} ours={rests(f)} open={i === 0} {...{ reach, onWorking }} />
+        <FindingCard
+          key={keyOf(f)}
+          finding={f}
+          ours={rests(f)}
+          open={i === 0}
+          {...{ loaded, reach, onWorking }}
+        />
       ))}
     </>
   );
@@ -62,6 +71,8 @@ export function FindingList({ findings, calm, ours, reach, onWorking }: ListProp
 
 interface CardProps {
   readonly finding: AnyFinding;
+  /** The axes, by which other axes it may be mended too. */
+  readonly loaded: Known['loaded'];
   /** Numbers of ours on which it rests, from the root. */
   readonly ours: readonly string[];
   readonly open: boolean;
@@ -69,7 +80,7 @@ interface CardProps {
   readonly onWorking: ListProps['onWorking'];
 }
 
-function FindingCard({ finding, ours, open, reach, onWorking }: CardProps) {
+function FindingCard({ finding, loaded, ours, open, reach, onWorking }: CardProps) {
   const { system } = useMachine();
   const text = findingText(finding, system);
   const { line, verdict } = finding;
@@ -107,13 +118,14 @@ function FindingCard({ finding, ours, open, reach, onWorking }: CardProps) {
         </Action>
       )}
       {guessed && <Ours paths={ours} title={`Of what this rests on, ${oursText(ours.length)}`} />}
-      <WaysOut finding={later} guessed={guessed} reach={reach ?? 0} system={system} />
+      <WaysOut finding={later} loaded={loaded} guessed={guessed} reach={reach ?? 0} system={system} />
     </Fold>
   );
 }
 
 interface WaysOutProps {
   readonly finding: AnyFinding;
+  readonly loaded: Known['loaded'];
   /** Whether the finding, and so what is tried against it, rests on numbers of ours. */
   readonly guessed: boolean;
   readonly reach: number;
@@ -121,7 +133,8 @@ interface WaysOutProps {
 }
 
 /** What can be tried against a finding. Trying them out takes longer than all the rest of a keystroke. */
-const WaysOut = memo(function WaysOut({ finding, guessed, reach, system }: WaysOutProps) {
+const WaysOut = memo(function WaysOut(props: WaysOutProps) {
+  const { finding, loaded, guessed, reach, system } = props;
   const { remedies, verdict } = finding;
   if (!remedies.length)
     return verdict === 'gives-out' ? (
@@ -134,19 +147,16 @@ const WaysOut = memo(function WaysOut({ finding, guessed, reach, system }: WaysO
         const effect = remedyEffect(finding, r, reach, system);
         return <RemedyRow key={`${r.code} ${name}`} {...{ remedy: r, name, effect, guessed }} />;
       })}
-      {finding.axisId !== null && <OnOtherAxes finding={finding} guessed={guessed} />}
+      {finding.axisId !== null && <OnOtherAxes {...{ finding, loaded, guessed }} />}
     </ul>
   );
 });
 
-interface OtherAxesProps {
-  readonly finding: AnyFinding;
-  readonly guessed: boolean;
-}
+type OtherAxesProps = Pick<WaysOutProps, 'finding' | 'loaded' | 'guessed'>;
 
 /** The first way out of a finding that other axes are offered too. */
-function sharedWay(finding: AnyFinding, reports: readonly { readonly findings: readonly AnyFinding[] }[]) {
-  const all = reports.flatMap((r) => r.findings);
+function sharedWay(finding: AnyFinding, loaded: Known['loaded']) {
+  const all = loaded.flatMap(({ report }) => report.findings);
   for (const remedy of finding.remedies) {
     const there = elsewhere(finding, remedy, all);
     if (there) return { ...there, remedy };
@@ -155,10 +165,9 @@ function sharedWay(finding: AnyFinding, reports: readonly { readonly findings: r
 }
 
 /** The first way out that other axes are offered too, on all of them at once; nothing where there is none. */
-function OnOtherAxes({ finding, guessed }: OtherAxesProps) {
-  const { system } = useMachine();
-  const { project, reports } = useAfterPaint(useContextOf());
-  const found = useMemo(() => sharedWay(finding, reports), [finding, reports]);
+function OnOtherAxes({ finding, loaded, guessed }: OtherAxesProps) {
+  const { system, project } = useMachine();
+  const found = useMemo(() => sharedWay(finding, loaded), [finding, loaded]);
   if (!found) return null;
   const { axes, edits, remedy } = found;
   const effects = axes.map(({ axisId, verdict }) => {

@@ -2,23 +2,25 @@
 
 import { type ReactNode, useMemo } from 'react';
 import { outcomeKey, restsOf } from '@/core/choose';
-import { type AnyFinding, oursOfCheck, originsOf } from '@/core/machine';
+import { type AnyFinding, type MachineContext, oursOfCheck, originsOf } from '@/core/machine';
 import { type Edit, getAt, isMeasure, type Project } from '@/core/model';
 import { MachineField } from '@/features/fields';
-import { useContextOf, useMachine } from '@/features/frame';
+import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { BasisShape } from '@/ui/basis-mark';
 import { Fold } from '@/ui/fold';
-import { useAfterPaint } from '@/ui/use-after-paint';
 import { inputLabel, placeOfInput } from '@/words';
 import styles from './findings.module.css';
 
 /**
  * Numbers of ours on which each of some findings rests, from the root: a hundred models for an axis, so they
- * are looked for once for all its findings, and once their verdicts are painted.
+ * are looked for once for all its findings.
+ * @param context of the machine, once the verdicts are painted.
  */
-export function useRests(findings: readonly AnyFinding[]): (finding: AnyFinding) => readonly string[] {
-  const context = useAfterPaint(useContextOf());
+export function useRests(
+  context: MachineContext,
+  findings: readonly AnyFinding[],
+): (finding: AnyFinding) => readonly string[] {
   const axes = [...new Set(findings.map((f) => f.axisId))].join(' ');
   return useMemo(() => {
     const { project, loaded } = context;
