@@ -45,6 +45,8 @@ const FROM_OTHER_TAB = 'Change in another tab';
 const COPY_SUFFIX = '(other tab)';
 const NO_ISSUES: readonly Issue[] = [];
 
+const nextTask = () => new Promise<void>((resolve) => setTimeout(resolve));
+
 /**
  * One open machine: the only place through which a change goes. Every edit passes the gate, is kept in the
  * history and handed to the storage at once (saves follow each other, the newest last), so a tab that is
@@ -250,9 +252,13 @@ export class Session {
 
   /** Saves until what is on the screen is what is stored. */
   private async saveAll(): Promise<void> {
-    for (let project = this.project; project && project !== this.saved; project = this.project) {
+    while (this.project !== this.saved) {
       // A problem stays in sight until it is solved: the notice does not flicker with every attempt.
       if (this.store.getState().save.kind !== 'problem') this.store.setState({ save: { kind: 'saving' } });
+      // The frame that shows the edit goes first: the storage would stand in its way.
+      await nextTask();
+      const { project } = this;
+      if (!project) return;
       const result = await this.storage.save(project, this.mark, this.saved);
       if (!result.ok) {
         this.fail(result);

@@ -5,7 +5,7 @@ import { memo, type ReactNode, useMemo } from 'react';
 import type { Finding, Remedy } from '@/core/checks';
 import { type AnyFinding, elsewhere, type Known } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
-import { useContextOf, useMachine, useTrial } from '@/features/frame';
+import { useMachine, usePainted, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { Notice } from '@/ui/notice';
@@ -43,8 +43,7 @@ export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
 
 /** Findings of any scope, the worst open, each with what can be tried. */
 export function FindingList({ findings, calm, ours, reach, onWorking }: ListProps) {
-  // One look at the machine for all of them, once their verdicts are painted.
-  const context = useAfterPaint(useContextOf());
+  const context = usePainted();
   const rests = useRests(context, findings);
   if (!findings.length)
     return (

@@ -7,10 +7,10 @@ export { MachineProvider, type OpenMachine, type Trial, useMachine, useTrial } f
 export {
   type FlexState,
   ReportsProvider,
-  useContextOf,
   useFlex,
   useFrameTrials,
   useKnown,
+  usePainted,
   useReport,
 } from './reports-context';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';

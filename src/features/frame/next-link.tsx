@@ -1,12 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { gathered, machineFindings, machineOutcomes, nextStep, type NextStep } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { useAfterPaint } from '@/ui/use-after-paint';
 import { nextText } from '@/words';
-import { useContextOf } from './reports-context';
+import { usePainted } from './reports-context';
 import { machineHref, WHOLE } from './stations';
 import styles from './sheet-head.module.css';
 
@@ -20,9 +19,8 @@ function nextHref({ id }: Project, { code, axisId }: NextStep): string {
 }
 
 /** What to do next, in a line on every sheet: it leads through a first machine. */
-export function NextLink() {
-  // Behind the verdict of a keystroke: nothing on the sheet waits for it.
-  const context = useAfterPaint(useContextOf());
+export const NextLink = memo(function NextLink() {
+  const context = usePainted();
   const { project, reports } = context;
   const next = useMemo(() => {
     const whole = machineFindings(context, machineOutcomes(context), false);
@@ -34,4 +32,4 @@ export function NextLink() {
       <b>Next:</b> <Link href={nextHref(project, next)}>{nextText(next, axis?.name)}</Link>
     </p>
   );
-}
+});

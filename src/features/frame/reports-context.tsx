@@ -21,6 +21,7 @@ import {
   summaryOf,
 } from '@/core/machine';
 import type { Axis, Project } from '@/core/model';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { type JobPlace, useJob, useJobPlace } from '@/workers';
 import { useMachine } from './machine-context';
 
@@ -84,6 +85,7 @@ interface Reports {
 
 const ReportsContext = createContext<Reports | null>(null);
 const FlexContext = createContext<FlexState | null>(null);
+const PaintedContext = createContext<MachineContext | null>(null);
 
 /** Works out the open machine once for all pages: axes on the page, the frame beside it. */
 export function ReportsProvider({ children }: { children: ReactNode }) {
@@ -109,7 +111,9 @@ export function ReportsProvider({ children }: { children: ReactNode }) {
   );
   return (
     <ReportsContext.Provider value={reports}>
-      <FlexContext.Provider value={flex}>{children}</FlexContext.Provider>
+      <FlexContext.Provider value={flex}>
+        <Painted>{children}</Painted>
+      </FlexContext.Provider>
     </ReportsContext.Provider>
   );
 }
@@ -150,9 +154,7 @@ export function useFrameTrials() {
   });
 }
 
-/** All that is known of the machine before anything is judged. */
-export function useContextOf(trials: readonly FrameTrial[] = NO_TRIALS): MachineContext {
-  const { project, steps } = useReports();
+function useWhole({ project, steps }: Reports, trials: readonly FrameTrial[]): MachineContext {
   const { solved } = useFlex();
   const frame = useMemo(() => solved && summaryOf(solved), [solved]);
   return useMemo(
@@ -161,12 +163,28 @@ export function useContextOf(trials: readonly FrameTrial[] = NO_TRIALS): Machine
   );
 }
 
+function Painted({ children }: { children: ReactNode }) {
+  const reports = useAfterPaint(useReports());
+  const context = useWhole(reports, NO_TRIALS);
+  return <PaintedContext.Provider value={context}>{children}</PaintedContext.Provider>;
+}
+
+/**
+ * All that is known of the machine before anything is judged, gathered once for all who look at the whole. It
+ * follows when what an edit did to its axis is painted: nothing on a bench waits for it.
+ */
+export function usePainted(): MachineContext {
+  const context = useContext(PaintedContext);
+  if (!context) throw new Error('the whole machine is asked for outside its frame');
+  return context;
+}
+
 /**
  * The report of the open machine. @param trials changes to the frame that were solved: remedies of what gives
  * too much.
  */
 export function useReport(trials: readonly FrameTrial[] | null = NO_TRIALS): MachineReport {
-  const context = useContextOf(trials ?? NO_TRIALS);
+  const context = useWhole(useReports(), trials ?? NO_TRIALS);
   const { solved } = useFlex();
   return useMemo(() => reportOf(context, solved), [context, solved]);
 }

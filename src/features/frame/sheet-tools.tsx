@@ -74,6 +74,15 @@ const OutWords = memo(function OutWords({ session }: { session: Session }) {
   );
 });
 
+const PageWords = memo(function PageWords({ id }: { id: string }) {
+  return (
+    <>
+      <Link href={machineHref('machine', id)}>First page</Link>
+      <Link href="/handbook">Handbook</Link>
+    </>
+  );
+});
+
 const saveWords: Record<string, string> = { saved: 'stored', saving: 'storing…' };
 
 /** Small words under the title: undo, units, light, print, export. */
@@ -84,8 +93,7 @@ export function SheetTools({ children }: { children?: ReactNode }) {
   const save = useSessionState(session, (s) => s.save.kind);
   return (
     <div className={styles.tools}>
-      <Link href={machineHref('machine', project.id)}>First page</Link>
-      <Link href="/handbook">Handbook</Link>
+      <PageWords id={project.id} />
       <UndoWords session={session} steps={past.length} last={past.at(-1)?.label} more={more} />
       <SheetWords metric={project.units === 'metric'} editor={editor} />
       {children}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Session } from '@/session';
 import { SheetDialog } from '@/ui/sheet-dialog';
 import { useShortcuts } from '@/ui/use-shortcuts';
@@ -20,7 +20,7 @@ const keys: readonly (readonly [string, string])[] = [
 const SAID = 1800;
 
 /** Keyboard of every page of a machine. */
-export function Shortcuts({ session }: { session: Session }) {
+export const Shortcuts = memo(function Shortcuts({ session }: { session: Session }) {
   const [open, setOpen] = useState(false);
   const { enqueueSnackbar } = useSnackbar();
   const say = (text: string) => enqueueSnackbar(text, { autoHideDuration: SAID, preventDuplicate: true });
@@ -57,4 +57,4 @@ export function Shortcuts({ session }: { session: Session }) {
       </p>
     </SheetDialog>
   );
-}
+});

@@ -2,17 +2,14 @@
 
 import { type ReactNode, useMemo } from 'react';
 import { machineOutcomes, oursOfMachine, verdictOfWhole } from '@/core/machine';
-import { SheetHead, useContextOf, useKnown, useMachine } from '@/features/frame';
+import { SheetHead, useKnown, useMachine, usePainted } from '@/features/frame';
 import { sizeTabs } from './tabs';
 
-/**
- * The head of the bench. It alone waits for the frame, so that the sheet below is painted once for a
- * keystroke.
- */
+/** The head of the bench: what each axis says at once, and the whole once that is painted. */
 export function BenchHead({ current, children }: { current: string; children?: ReactNode }) {
   const { project } = useMachine();
   const { loaded } = useKnown();
-  const context = useContextOf();
+  const context = usePainted();
   const whole = useMemo(
     () => ({
       verdict: verdictOfWhole(machineOutcomes(context)),

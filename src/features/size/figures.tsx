@@ -5,6 +5,7 @@ import type { AxisReport } from '@/core/machine';
 import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { figureName } from '@/words';
 import { useAxis } from './axis-context';
 import styles from './sheet.module.css';
@@ -68,7 +69,8 @@ const FigureCell = memo(function FigureCell({ name, text, line, onWorking }: Fig
 /** Figures that are no check but that a builder wants to know; each opens its working. */
 export function Figures({ onWorking }: { onWorking: (line: string) => void }) {
   const { system } = useMachine();
-  const { report } = useAxis();
+  // The verdict is painted first: each figure is a button of the library, and dear to draw.
+  const report = useAfterPaint(useAxis().report);
   return (
     <section aria-labelledby="figures-title">
       <h2 className={styles.heading} id="figures-title">

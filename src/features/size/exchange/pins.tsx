@@ -33,7 +33,7 @@ export function Pins() {
       >
         Pin
       </Action>
-      {last && <Action onAct={() => setOpen(last.id)}>Compare {mine.length}</Action>}
+      {last && <Action onAct={() => setOpen(last.id)}>{`Compare ${mine.length}`}</Action>}
       {pin && <PinDialog pin={pin} mine={mine} onOpen={setOpen} />}
     </span>
   );
