@@ -1,20 +1,40 @@
 import { startTransition, useEffect, useState } from 'react';
 
+type Act = () => void;
+
 /** A page out of sight paints nothing: there the value follows all the same, ms. */
 const UNSEEN = 200;
 
-/** Calls once the frame at hand is painted. @returns what calls it off */
-function afterPaint(act: () => void): () => void {
-  let timer = setTimeout(act, UNSEEN);
+/** What waits for the next frame; a frame that has begun takes no more. */
+let waiting: Set<Act> | null = null;
+
+/** Opens a batch: all of it becomes one piece of work, once the frame at hand is painted. */
+function batch(): Set<Act> {
+  const acts = new Set<Act>();
+  const run = () => startTransition(() => acts.forEach((act) => act()));
+  const close = () => {
+    if (waiting === acts) waiting = null;
+  };
+  const unseen = setTimeout(() => {
+    close();
+    cancelAnimationFrame(frame);
+    run();
+  }, UNSEEN);
   // Callbacks of a frame run before it is painted; a timer that they set runs after.
   const frame = requestAnimationFrame(() => {
-    clearTimeout(timer);
-    timer = setTimeout(act);
+    close();
+    clearTimeout(unseen);
+    setTimeout(run);
   });
-  return () => {
-    cancelAnimationFrame(frame);
-    clearTimeout(timer);
-  };
+  return acts;
+}
+
+/** Calls once the frame at hand is painted. @returns what calls it off */
+function afterPaint(act: Act): () => void {
+  waiting ??= batch();
+  const mine = waiting;
+  mine.add(act);
+  return () => mine.delete(act);
 }
 
 /**
@@ -24,6 +44,6 @@ function afterPaint(act: () => void): () => void {
  */
 export function useAfterPaint<T>(value: T): T {
   const [shown, setShown] = useState(value);
-  useEffect(() => afterPaint(() => startTransition(() => setShown(value))), [value]);
+  useEffect(() => afterPaint(() => setShown(value)), [value]);
   return shown;
 }
