@@ -63,9 +63,11 @@ export function millingForce(
   const fz = feed / (flutes * (spindle / (2 * Math.PI)));
   const arc = engagement(width / diameter);
   const [from, to] = climb ? [Math.PI - arc, Math.PI] : [0, arc];
+  // The specific force is given at a chip of 1 mm.
+  const edge = kc11 * depth * 1e-3 ** exponent;
   const tangential = (sine: number) => {
     const h = Math.max(0, fz * sine);
-    return kc11 * (Math.max(THINNEST, h) / 1e-3) ** -exponent * depth * h;
+    return edge * Math.max(THINNEST, h) ** -exponent * h;
   };
   let [meanT, meanX, meanY] = [0, 0, 0];
   for (let i = 0; i <= PANELS; i++) {

@@ -91,18 +91,22 @@ describe('moves', () => {
     });
     expect(top * (top / 0.8 + 0.8 / 10)).toBeCloseTo(0.3, 12);
   });
-  it('RMS torque against a fine sum, rest included', () => {
+  // A straight line, a bend inside the phases that brake, and one at the very middle of a phase.
+  it.each([
+    ['straight', (a: number) => 0.1 + 0.4 * a, 8],
+    ['bent where braking feeds back', (a: number) => (a > -0.3 ? 0.1 + 0.4 * a : 0.7 * (0.1 + 0.4 * a)), 4],
+    ['bent half way up', (a: number) => (a > 0.4 ? 0.3 + 0.1 * a : 0.14 + 0.5 * a), 4],
+  ])('RMS torque against a fine sum, rest included: %s', (_what, torque, digits) => {
     const move = planMove(0.6, 0.2, 0.8, 6);
     let sum = 0;
     let t = 0;
     for (const p of move.phases)
       for (let i = 0; i < 5000; i++) {
         const h = p.duration / 5000;
-        const T = 0.1 + 0.4 * (p.startAcceleration + p.jerk * (i + 0.5) * h);
-        sum += T * T * h;
+        sum += torque(p.startAcceleration + p.jerk * (i + 0.5) * h) ** 2 * h;
         t += h;
       }
-    expect(rmsTorque(move, (a) => 0.1 + 0.4 * a, 2)).toBeCloseTo(Math.sqrt(sum / (t + 2)), 8);
+    expect(rmsTorque(move, torque, 2)).toBeCloseTo(Math.sqrt(sum / (t + 2)), digits);
   });
 });
 

@@ -77,13 +77,17 @@ export function planMove(distance: number, speed: number, acceleration: number, 
     ...down,
   ];
   let speedNow = 0;
-  const phases = raw.map((p) => {
-    const phase = { ...p, startSpeed: speedNow };
-    speedNow += p.startAcceleration * p.duration + (p.jerk * p.duration ** 2) / 2;
+  const phases = raw.map(({ duration, startAcceleration, jerk: change }): Phase => {
+    // Written out: a spread would take longer than all the rest of a plan.
+    const phase = { duration, startAcceleration, jerk: change, startSpeed: speedNow };
+    speedNow += startAcceleration * duration + (change * duration ** 2) / 2;
     return phase;
   });
   return { phases, topSpeed, cruise, time: phases.reduce((t, p) => t + p.duration, 0) };
 }
+
+/** Relative difference up to which three points lie on one line. */
+const STRAIGHT = 1e-9;
 
 /**
  * Root mean square of a torque over a move and a rest behind it.
@@ -92,9 +96,19 @@ export function planMove(distance: number, speed: number, acceleration: number, 
  * @param rest seconds without torque that follow.
  */
 export function rmsTorque(move: Move, torqueAt: (acceleration: number) => number, rest = 0): number {
-  const heat = move.phases.reduce((sum, { duration, startAcceleration, jerk }) => {
-    const squared = (t: number) => torqueAt(startAcceleration + jerk * t) ** 2;
-    return sum + (jerk === 0 ? squared(0) * duration : simpson(squared, 0, duration, 8));
-  }, 0);
+  let heat = 0;
+  for (const { duration, startAcceleration, jerk } of move.phases) {
+    const start = torqueAt(startAcceleration);
+    if (jerk === 0) heat += start * start * duration;
+    else {
+      const end = torqueAt(startAcceleration + jerk * duration);
+      const middle = torqueAt(startAcceleration + (jerk * duration) / 2);
+      const bends = Math.abs(start + end - 2 * middle) > STRAIGHT * (Math.abs(start) + Math.abs(end));
+      // The square of a straight line is what Simpson's rule integrates exactly.
+      heat += bends
+        ? simpson((t) => torqueAt(startAcceleration + jerk * t) ** 2, 0, duration, 8)
+        : ((start * start + 4 * middle * middle + end * end) * duration) / 6;
+    }
+  }
   return Math.sqrt(heat / (move.time + rest));
 }

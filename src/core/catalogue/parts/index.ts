@@ -17,7 +17,8 @@ export const families: readonly Family[] = [
   ...guideFamilies,
 ];
 
-export const familyById = (id: string): Family | undefined => families.find((f) => f.id === id);
+const byId = new Map(families.map((f) => [f.id, f]));
+export const familyById = (id: string): Family | undefined => byId.get(id);
 export const familiesOf = (link: PartLink): readonly Family[] => families.filter((f) => f.link === link);
 
 /** A part of the builder's own, as a part of the catalogue. */

@@ -18,30 +18,28 @@ import { type Analysis, gearSources, steadyCut } from './analysis';
 
 const NONE = quantity('force', 0);
 
-/** The train as the signed torque equation wants it, and where its figures come from. */
-export function signedTrain({ axis, drive, motorInertia, gear }: Analysis) {
-  return {
-    train: {
-      motorInertia,
-      driveInertia: drive.inertia,
-      ratio: gear.ratio,
-      reducerEfficiency: gear.reducerEfficiency,
-      k: drive.k,
-      efficiency: drive.efficiency,
-      backEfficiency: drive.backEfficiency,
-      drag: drive.drag,
-    },
-    sources: {
-      ...gearSources(axis),
-      motorInertia: '#motor.turning',
-      driveInertia: drive.inertiaSource,
-      k: '#drive.k',
-      efficiency: drive.efficiencySource,
-      backEfficiency: '#drive.backEfficiency',
-      drag: drive.dragSource,
-    },
-  };
-}
+/** The train as the signed torque equation wants it. */
+export const signedTrain = ({ drive, motorInertia, gear }: Analysis) => ({
+  motorInertia,
+  driveInertia: drive.inertia,
+  ratio: gear.ratio,
+  reducerEfficiency: gear.reducerEfficiency,
+  k: drive.k,
+  efficiency: drive.efficiency,
+  backEfficiency: drive.backEfficiency,
+  drag: drive.drag,
+});
+
+/** Where the figures of the train come from; gathered only where there is a working. */
+const trainSources = ({ axis, drive }: Analysis) => ({
+  ...gearSources(axis),
+  motorInertia: '#motor.turning',
+  driveInertia: drive.inertiaSource,
+  k: '#drive.k',
+  efficiency: drive.efficiencySource,
+  backEfficiency: '#drive.backEfficiency',
+  drag: drive.dragSource,
+});
 
 /** A move over a distance as the formulas of motion want it. */
 export function moveOf(
@@ -127,13 +125,13 @@ export function brakingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'t
     drag,
     gravity,
   } = analysis;
-  const { train, sources } = signedTrain(analysis);
+  const train = signedTrain(analysis);
   const acceleration = quantity('acceleration', -demands.acceleration.si);
   const force = quantity('force', share * (mass * acceleration + drag - Math.abs(gravity)));
   // Search runs this dozens of times: without a working there is no need to gather its sources.
   if (!sheet.records) return quantity('torque', trainTorque(train, acceleration, force));
   return sheet.apply(signedTorque, { ...train, acceleration, force }, 'torque.brake', {
-    ...sources,
+    ...trainSources(analysis),
     acceleration: 'demands.acceleration',
     force: '#force.speed-up',
   });
@@ -179,14 +177,18 @@ function usualDuty(analysis: Analysis, run: Run, sheet: Worksheet): DutyTorque {
 /** Heating of the motor by what it does over and over. */
 export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
   const { axis, share, mass, drag, gravity } = analysis;
-  const { train, sources } = signedTrain(analysis);
+  const train = signedTrain(analysis);
   const run = (key: string, distance: Quantity<'length'>, source: string, does: 'rapid' | 'cut') => {
     const { move, sources: from } = moveOf(axis, distance, source, does === 'cut' ? 'feed' : 'rapid');
     const rms = sheet.apply(
       shuttleTorque,
+      // Written out: a second spread costs as much as the integral.
       {
-        ...move,
         ...train,
+        travel: distance,
+        rapid: move.rapid,
+        acceleration: move.acceleration,
+        jerk: move.jerk,
         share,
         mass,
         guideDrag: drag,
@@ -194,14 +196,16 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
         cutting: does === 'cut' ? axis.demands.cuttingForce.si : NONE,
       },
       key,
-      {
-        ...from,
-        ...sources,
-        mass: 'loads.masses',
-        guideDrag: '#drag',
-        gravity: '#gravity',
-        cutting: does === 'cut' ? 'demands.cuttingForce' : undefined,
-      },
+      sheet.records
+        ? {
+            ...from,
+            ...trainSources(analysis),
+            mass: 'loads.masses',
+            guideDrag: '#drag',
+            gravity: '#gravity',
+            cutting: does === 'cut' ? 'demands.cuttingForce' : undefined,
+          }
+        : undefined,
     );
     // Asked for only of what is chosen: a move is not planned anew for nothing.
     return { rms, time: () => sheet.apply(moveTime, move, `${key}.time`, from) };

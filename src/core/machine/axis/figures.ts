@@ -225,7 +225,9 @@ export function figuresOf(
         ]
       : []),
     ...trainFigures(analysis, checked, sheet),
-    ...drive.figures(sheet).map((f): Figure => ({ ...f, kind: driveKinds[f.id] ?? 'ratio' })),
+    ...drive
+      .figures(sheet)
+      .map(({ id, value, line }): Figure => ({ id, kind: driveKinds[id] ?? 'ratio', value, line })),
     ...stageFigures(analysis, sheet),
     ...guide.figures(stiffness.value, time, sheet),
     { id: 'move-time', kind: 'time', value: time, line: 'move-time' },

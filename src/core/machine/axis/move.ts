@@ -56,7 +56,7 @@ function sample(
 export function moveCurves(axis: Axis): MoveCurve[] {
   const analysis = analyse(axis, silentWorksheet);
   const { demands } = axis;
-  const { train } = signedTrain(analysis);
+  const train = signedTrain(analysis);
   const { share, mass, drag, gravity, motor, gear } = analysis;
   const at = (speed: number, acceleration: number) => ({
     torque: trainTorque(train, acceleration, share * (mass * acceleration + drag + gravity)),

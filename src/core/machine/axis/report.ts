@@ -193,9 +193,12 @@ const caseIds = ['rapid', 'speed-up', 'cut'] as const satisfies readonly CaseId[
 /** All of a report that must be a number and is none, by its code. */
 function noNumberIn(
   outcomes: readonly Checked[],
-  report: Omit<AxisReport, 'verdict' | 'noNumber' | 'ours'>,
+  answers: Pick<
+    AxisReport,
+    'ladder' | 'accelerations' | 'cases' | 'figures' | 'stiffness' | 'lostMotion' | 'duty'
+  >,
 ): string[] {
-  const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = report;
+  const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = answers;
   const broken = new Set<string>();
   const look = (id: string, value: number) => {
     if (!Number.isFinite(value)) broken.add(id);
@@ -242,21 +245,16 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     reach: { of: axisSpeed, asked: axis.demands.rapid.si },
     most: OFFERED,
   };
-  const report = {
-    axisId: axis.id,
-    mass: analysis.mass,
-    speed: governing.limit,
-    governing: governing.id,
-    feed: ladder[ladder.length - 1]!.limit,
+  const answers = {
     ladder,
-    accelerations: accelerationsOf(analysis, stiffness, sheet).map((a) => ({
-      ...a,
+    accelerations: accelerationsOf(analysis, stiffness, sheet).map(({ id, limit, line }) => ({
+      id,
+      limit,
       asked,
-      verdict: verdictOf(a.limit, asked),
+      verdict: verdictOf(limit, asked),
+      line,
     })),
     cases: casesOf(analysis, sheet),
-    band: torqueBand(analysis),
-    findings: findingsOf(bench, options.remedies !== false),
     figures: figuresOf(analysis, outcomes, stiffness, duty, sheet),
     stiffness,
     lostMotion: lostMotionOf(analysis, stiffness, sheet),
@@ -266,20 +264,32 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
       line: duty.line,
       rated: analysis.motor.continuous?.torque ?? null,
     },
-    guide: carriagesOf(analysis, stiffness.value),
-    unknowns: unknownsOf(analysis, stiffness),
   };
-  const noNumber = noNumberIn(outcomes, report);
-  const verdict = noNumber.length ? 'not-known' : wholeVerdict(outcomes);
-  // Asked for by a page that shows it, not by the many reports that are only compared.
+  const noNumber = noNumberIn(outcomes, answers);
+  // Asked for by a page that shows them, not by the many reports that are only compared.
   const ours = lazily(() => oursOf(axis));
-  return {
-    ...report,
-    verdict,
+  const band = lazily(() => torqueBand(analysis));
+  const guide = lazily(() => carriagesOf(analysis, stiffness.value));
+  const report: AxisReport = {
+    ...answers,
+    axisId: axis.id,
+    verdict: noNumber.length ? 'not-known' : wholeVerdict(outcomes),
     noNumber,
+    mass: analysis.mass,
+    speed: governing.limit,
+    governing: governing.id,
+    feed: ladder[ladder.length - 1]!.limit,
+    findings: findingsOf(bench, options.remedies !== false),
+    unknowns: unknownsOf(analysis, stiffness),
     get ours() {
       return ours();
     },
-    ...(options.working ? { working: sheet.lines } : {}),
+    get band() {
+      return band();
+    },
+    get guide() {
+      return guide();
+    },
   };
+  return options.working ? { ...report, working: sheet.lines } : report;
 }

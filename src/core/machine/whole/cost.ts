@@ -1,4 +1,4 @@
-import { families, familyById, partOfOwn } from '@/core/catalogue';
+import { familiesOf, familyById, partOfOwn } from '@/core/catalogue';
 import { planRack, rack } from '@/core/drives';
 import { type Axis, holdsBothSides, type Project } from '@/core/model';
 import type { AxisReport } from '../axis';
@@ -50,7 +50,11 @@ function countOf(axis: Axis, family: string): number {
   return drive.sets;
 }
 
-const LINKS = ['motor', 'driver', 'drive', 'guide'] as const;
+/** Links that an axis has for itself, with the families that they are picked from. */
+const links = (['motor', 'driver', 'drive', 'guide'] as const).map((link) => ({
+  link,
+  families: familiesOf(link).map((f) => f.id),
+}));
 /** What one of serves several axes. */
 const SHARED = ['supply', 'controller'];
 
@@ -107,10 +111,9 @@ export function costReport(project: Project, reports: readonly AxisReport[]): Co
   const { axes, brief } = project;
   const parts = [...axes.flatMap((axis) => ownRows(project, axis)), ...sharedRows(project, reports)];
   const unpicked = axes.flatMap((axis) =>
-    LINKS.filter((link) => !families.some((f) => f.link === link && axis.parts[f.id])).map((link) => ({
-      axisId: axis.id,
-      link,
-    })),
+    links
+      .filter(({ families }) => !families.some((id) => axis.parts[id]))
+      .map(({ link }) => ({ axisId: axis.id, link })),
   );
   return {
     known: parts.reduce((s, p) => s + p.count * (p.price ?? 0), 0),
