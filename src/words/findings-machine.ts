@@ -122,6 +122,31 @@ export const machineWords: Record<MachineCode, FindingWords> = {
         `(common practice).`,
     ],
   }),
+  tips: ({ f, num, word, say, thin }) => {
+    const axis = word('axis');
+    const way = word('way') === 'along' ? 'along the bed' : 'across';
+    const apart = `${say('length', num('base'))} apart ${way}`;
+    if (f.verdict === 'not-known')
+      return {
+        title: 'Whether it tips is not known',
+        lines: [
+          num('based')
+            ? `Say how high its rails stand above the feet: at the ramps of “${axis}” that decides.`
+            : 'Say how far apart its feet stand across: the arm leans out over them.',
+        ],
+      };
+    return {
+      title: thin ? 'Feet are hardly held down' : 'It tips',
+      lines: num('outside')
+        ? [`With “${axis}” at the end of its travel the common centre of mass lies beyond feet ${apart}.`]
+        : [
+            `“${axis}” slows at ${say('acceleration', num('acceleration'))} at the end of its travel. ` +
+              `Weight holds feet ${apart} down ${formatNumber(f.value, 2)} times as hard as inertia lifts ` +
+              `them; ${formatNumber(f.limit, 2)} are wanted (common practice).`,
+            'Forces of the cut do not tip it, for the work lies on the machine.',
+          ],
+    };
+  },
   creeps: ({ word }) => ({
     title: word('member') === 'beam' ? 'Printed beam creeps' : 'Printed columns creep',
     lines: [

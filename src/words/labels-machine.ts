@@ -113,6 +113,20 @@ const text: Record<string, InputText> = {
   },
   'structure.prop.at': { label: 'Prop at' },
   'structure.prop.stiffness': { label: 'Prop gives' },
+  'structure.feet.along': {
+    label: 'Feet along',
+    help: 'Between the outermost feet, the long way. Empty: as long as the bed.',
+  },
+  'structure.feet.across': {
+    label: 'Feet across',
+    help:
+      'Between the outermost feet. Empty: as wide as the beam, or out to the rail under an arm; of an arm ' +
+      'without one nothing is known then.',
+  },
+  'structure.feet.height': {
+    label: 'Rail height',
+    help: 'Of the rails of the long axis above the feet. On a bench count from the feet on the bench.',
+  },
   'structure.tool.reach': {
     label: 'Tool stands out',
     help: 'From the middle of the beam to the tool, along the bed.',
@@ -165,6 +179,7 @@ const structurePlace: Readonly<Record<string, string>> = {
   bed: 'Bed',
   corner: 'Corners',
   crossbar: 'Bar between the feet',
+  feet: 'Feet',
   prop: 'Prop',
   tool: 'Tool and plunge axis',
 };

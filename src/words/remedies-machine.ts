@@ -24,6 +24,9 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   ballast: ({ say }) => `${say('mass', 'to')} of ballast in the stand`,
   'more-power': ({ say }) => `A circuit of ${say('power', 'to')}`,
   'softer-ramp': ({ say }) => `Ramps of ${say('acceleration', 'to')}`,
+  'bolt-feet': () => 'Bolt the feet down',
+  'wider-feet': ({ word, say }) =>
+    `Feet ${say('length', 'to')} apart ${word('way') === 'along' ? 'along the bed' : 'across'}`,
   'birch-member': ({ word }) => `${memberName[word('member')]} of birch plywood`,
   'aluminium-member': ({ word }) => `${memberName[word('member')]} of aluminium`,
   'deeper-beam': ({ say }) =>

@@ -42,6 +42,9 @@ const sectionSizes: Readonly<Record<string, Readonly<Record<string, number>>>> =
   parallel: { own: 3e4, ownAxial: 1.2e8, added: 800, addedAxial: 4e7, offset: 0.06 },
 };
 
+/** Figures of a machine on its feet: a table with a light gantry. */
+const onFeet = { all: 75, half: 0.575, centre: 0.06, moving: 8, acceleration: 2.5, height: 0.87 };
+
 /** Round figures for inputs that no sample axis brings up. */
 const usual: Partial<Record<Kind, number>> = {
   length: 0.1,
@@ -78,6 +81,7 @@ export function handbookExamples(): ExampleOf {
   return (formula) => {
     const [room, name] = formula.id.split('/') as [string, string];
     if (room === 'section') return sectionSizes[name.split('-')[0]!]!;
+    if (formula.id === 'loads/steadiness') return onFeet;
     lines ??= firstLines();
     return (
       lines.get(formula.id)?.inputs ??

@@ -1,6 +1,8 @@
 import { defineFormula, type InputsOf } from '@/core/worksheet';
 import { engagement, millingForce, THINNEST } from './milling-force';
 
+export { steadiness } from './tipping';
+
 const diameter = { kind: 'length', tex: 'D', meaning: 'diameter of the cutter' } as const;
 const flutes = { kind: 'count', tex: 'z', meaning: 'flutes' } as const;
 const spindle = { kind: 'angularSpeed', tex: 'n', meaning: 'speed of the spindle' } as const;

@@ -14,8 +14,17 @@ function unrated(drive: Axis['drive']): object {
   return { ...rest, thread: ball };
 }
 
+/** A machine without what came with version 6: nobody had said what it stands on. */
+function asBefore6({ structure, ...rest }: Project) {
+  if (!structure) return { ...rest, structure };
+  const { feet, ...frame } = structure;
+  expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });
+  return { ...rest, structure: frame };
+}
+
 /** A machine without what came with version 5; the place of a coupling was always the motor. */
-function asBefore5({ axes, pins, structure, ...rest }: Project) {
+function asBefore5(project: Project) {
+  const { axes, pins, structure, ...rest } = asBefore6(project);
   const { crossbar, ...frame } = structure ?? { crossbar: null };
   expect(crossbar).toBeNull();
   const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
@@ -156,5 +165,22 @@ describe('a file of version 4', () => {
     const nutLength = { typed: '19 mm', si: 0.019, basis: 'ours' };
     expect(at('plain')).toMatchObject({ thread: { nutMaterial: 'bronze', nutLength } });
     expect(at('compensated')).toMatchObject({ thread: { nutMaterial: 'plastic', nutLength } });
+  });
+});
+
+describe('a file of version 5', () => {
+  const text = readFileSync('test/fixtures/machine-v5.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens as it was; nobody had said what it stands on, so whether it tips is not known', () => {
+    expect(old.version).toBe(5);
+    expect({ ...asBefore6(project), version: 5 }).toEqual(old);
+    expect(project.version).toBe(VERSION);
+    expect(projectIssues(project)).toEqual([]);
+    const tips = machineReport(project).findings.filter((f) => f.code === 'tips');
+    expect(tips.map((f) => [f.verdict, f.path])).toEqual([
+      ['not-known', 'structure.feet.height'],
+      ['not-known', 'structure.feet.height'],
+    ]);
   });
 });

@@ -43,6 +43,7 @@ const shown: readonly (readonly [string, Project, readonly Edit[]])[] = [
   ['power-short', kayak, [anyEdit('brief.power', guess('power', '2 kW'))]],
   ['over-budget', kayak, [anyEdit('brief.budget', 500)]],
   ['rocks', kayak, [anyEdit('stand', [])]],
+  ['tips', kayak, [anyEdit('structure.feet.across', guess('length', '80 mm'))]],
   ['creeps', kayak, [anyEdit('structure.beam.material', 'petg')]],
   ['accuracy', kayak, [anyEdit('brief.accuracy', guess('length', '0.05 mm'))]],
   ['sag-spread', kayak, [anyEdit('brief.accuracy', guess('length', '0.02 mm'))]],

@@ -24,6 +24,7 @@ const readBy: Readonly<Record<MachineCode, readonly Root[]>> = {
   'power-short': ['axes', 'cuts'],
   'over-budget': [],
   rocks: ['structure', 'axes', 'stand'],
+  tips: ['structure', 'axes', 'stand'],
   creeps: ['structure'],
   'sag-spread': ['structure', 'axes'],
   accuracy: ['structure', 'axes', 'cuts'],

@@ -45,6 +45,15 @@ const structure = z.strictObject({
   /** Turning stiffness of the corner between column and beam; null: not known, taken as rigid. */
   corner: maybe('torsionalStiffness', { above: 100, max: 1e10 }),
   prop: z.strictObject({ at: across(0.02, 12), stiffness: stiffness() }).nullable(),
+  /** What the machine stands on; a machine whose feet are bolted down cannot tip. */
+  feet: z.strictObject({
+    held: z.enum(['free', 'bolted']),
+    /** Between the outermost feet, along the bed and across it; null: under the ends of bed and beam. */
+    along: maybe('length', { above: 0.05, max: 30 }),
+    across: maybe('length', { above: 0.05, max: 12 }),
+    /** From the feet up to the rails of the bed axis. */
+    height: maybe('length', { min: 0, max: 3 }),
+  }),
   tool: z.strictObject({
     /** From the middle of the beam to the tip of the tool: outward along the bed, and down, at full depth. */
     reach: input('length', { min: -2, max: 2 }),

@@ -14,7 +14,7 @@ export const startingCrossbar = (): NonNullable<Structure['crossbar']> => ({
   material: 'steel',
 });
 
-/** A structure to start from, for a width and a length of travel in m; every figure an estimate. */
+/** A structure to start from, for a width and a length of travel in m; every figure ours. */
 export const startingStructure = (width: number, length: number): Structure => {
   const mm = (v: number) => m('length', `${Math.round(v * 1e3)} mm`);
   return {
@@ -41,6 +41,8 @@ export const startingStructure = (width: number, length: number): Structure => {
     },
     corner: null,
     prop: null,
+    // As tall as a stand: a machine on a bench is less.
+    feet: { held: 'free', along: null, across: null, height: mm(0.8) },
     tool: { reach: mm(0.12), drop: mm(0.2), lever: mm(0.15), plungeStiffness: null, mountStiffness: null },
   };
 };

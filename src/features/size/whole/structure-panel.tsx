@@ -6,6 +6,8 @@ import { MachineField, SectionFields } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
+import { useRefusal } from '@/ui/refusal';
+import { Toggle } from '@/ui/toggle';
 import { BeamPanel } from './beam-panel';
 import { noFrame } from './no-frame';
 import { UsualJoint } from './usual-joint';
@@ -40,6 +42,7 @@ export function StructurePanel() {
         <SectionFields root="structure.bed" name="Bed" />
         <Fields paths={['bed.supports', 'bed.supportStiffness']} />
       </Fold>
+      <Feet feet={structure.feet} />
       {ridesAsPortal(brief.arrangement) && <Crossbar structure={structure} />}
       {arm && <Prop structure={structure} />}
       <Fold open className={styles.part} summary="Tool">
@@ -49,6 +52,33 @@ export function StructurePanel() {
         <UsualJoint of="mount" />
       </Fold>
     </section>
+  );
+}
+
+const heldWays = [
+  ['free', 'stand free'],
+  ['bolted', 'bolted down'],
+] as const;
+
+/** What the machine stands on, for whether it tips. */
+function Feet({ feet }: { feet: Structure['feet'] }) {
+  const { editor } = useMachine();
+  const { attempt, note } = useRefusal();
+  const hold = (held: Structure['feet']['held']) =>
+    attempt(() => editor.apply([put('structure.feet.held', held)], 'How the feet are held'));
+  return (
+    <Fold lazy className={styles.part} summary="Feet">
+      <Toggle label="How the feet are held" options={heldWays} value={feet.held} onPick={hold} />
+      {note}
+      {feet.held === 'free' ? (
+        <Fields paths={['feet.along', 'feet.across', 'feet.height']} />
+      ) : (
+        <p className={styles.hint}>
+          What is bolted down does not tip. Bolts and what they go into must bear it: that is not worked out
+          here.
+        </p>
+      )}
+    </Fold>
   );
 }
 

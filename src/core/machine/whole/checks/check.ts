@@ -13,6 +13,7 @@ const wholeRemedyCodes = [
   'axis-change',
   'ballast',
   'birch-member',
+  'bolt-feet',
   'conventional',
   'cut-faster',
   'fewer-flutes',
@@ -25,6 +26,7 @@ const wholeRemedyCodes = [
   'slower-spindle',
   'smaller-area',
   'softer-ramp',
+  'wider-feet',
 ] as const;
 export const machineRemedyCodes = [...wholeRemedyCodes, ...frameRemedyCodes] as const;
 export type MachineRemedyCode = (typeof wholeRemedyCodes)[number] | FrameRemedyCode;

@@ -1,18 +1,16 @@
-import { measured, rounded } from '../../axis';
+import { rounded } from '../../axis';
 import type { MachineContext } from '../context';
 import { footprint, TO_PASS } from '../layout';
 import { suppliesOf } from '../supplies';
 import { at, level, machineCheck, offer } from './check';
+import { ballast } from './tips';
 import { materials } from '@/core/catalogue';
 import { atLeast, atMost, comfort, exactly, type Verdict } from '@/core/findings';
-import { startingBody } from '@/core/model';
 
 /**
  * Moving over standing mass above which the stand rocks at rapid accelerations. Common practice, no source.
  */
 const ROCKS = 0.5;
-/** Ballast is weighed out in steps of so much, kg. */
-const BALLAST_STEP = 5;
 /** Above so much of the budget little is left. */
 const NEARLY_SPENT = 0.9;
 /** A circuit is planned with so much to spare; common practice, no source. */
@@ -142,15 +140,7 @@ const rocks = machineCheck({
     );
   },
   candidates: ({ project }, found) => {
-    const lacking = Number(found.params.moving) / found.limit - Number(found.params.standing);
-    const to = Math.ceil(lacking / BALLAST_STEP) * BALLAST_STEP;
-    if (!(to > 0)) return [];
-    const ballast = {
-      ...startingBody('ballast', 'Ballast in the stand'),
-      mass: measured('stand.0.mass', to),
-    };
-    const stand = [...project.stand.filter((b) => b.id !== ballast.id), ballast];
-    return [offer('ballast', [{ path: 'stand', value: stand }], { to })];
+    return ballast(project, Number(found.params.moving) / found.limit - Number(found.params.standing));
   },
 });
 
