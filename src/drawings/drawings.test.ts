@@ -10,6 +10,7 @@ import {
   type Edit,
   type Project,
   type ScrewDrive,
+  startingCrossbar,
 } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { everyAxis } from '@test/helpers/axes';
@@ -124,6 +125,19 @@ describe('the drawing of a gantry', () => {
           const project = { ...m.project, units };
           expect(covered(gantryDrawing({ ...m, project, index, way: 'z', push: 200 }))).toEqual([]);
         }
+  });
+  it('shows a bar between the feet from foot to foot below them, and covers no text with it', () => {
+    for (const m of machines) {
+      const structure = { ...m.structure, crossbar: startingCrossbar() };
+      const drawing = gantryDrawing({ ...m, structure, index: 7, way: 'z', push: 200 });
+      const bars = drawing.shapes
+        .filter((s) => s.kind === 'outline' && s.layer === 'ground')
+        .map((s) => boundsOf({ scale: 1e9, shapes: [s] }))
+        .filter((b) => b.y0 < -1e-3 && b.x1 - b.x0 > 0.9 * m.flex.beamLength);
+      // An arm has one foot only.
+      expect(bars).toHaveLength(m.project.brief.arrangement === 'cantilever' ? 0 : 1);
+      expect(covered(drawing)).toEqual([]);
+    }
   });
   it('bends as far as is said, enlarged by the factor that is said', () => {
     const [m] = machines;

@@ -14,7 +14,7 @@ import {
   type Shape,
 } from '@/core/drawing';
 import type { FlexReport, ShapePoint } from '@/core/machine';
-import type { Project, Structure } from '@/core/model';
+import { type Project, ridesAsPortal, type Structure } from '@/core/model';
 import { formatNumber, formatQuantity } from '@/core/units';
 import { micro } from '@/words';
 
@@ -144,7 +144,16 @@ function front(b: Bent): Shape[] {
       polyline('moved', hangs(0), { pen: blue }),
     ];
   });
-  return [...columns, ...propped, ...beams];
+  return [...columns, ...tie(b), ...propped, ...beams];
+}
+
+/** The bar that ties the feet of a riding portal. */
+function tie({ shown, length, paper }: Bent): Shape[] {
+  const bar = shown.structure.crossbar;
+  if (!bar || !ridesAsPortal(shown.project.brief.arrangement)) return [];
+  const { section } = bar;
+  const deep = Math.max(paper(5), 'height' in section ? section.height.si : section.diameter.si);
+  return [rect('ground', 0, -deep, length, deep, { pen: ink, fill: 'steel' })];
 }
 
 /** The carriage with the tool where it stands. */

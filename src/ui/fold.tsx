@@ -33,13 +33,14 @@ const Inside = () => useContext(FillingContext).children;
  */
 const Shell = memo(function Shell(props: Omit<FoldProps, keyof Filling>) {
   const { open = false, className, level = 'h3', sign = true, lazy = false } = props;
+  const [atFirst] = useState(open);
   const [seen, setSeen] = useState(open || !lazy);
   return (
     <Accordion
       disableGutters
       square
       elevation={0}
-      defaultExpanded={open}
+      defaultExpanded={atFirst}
       className={className ?? ''}
       // What is folded is a part of its page, no landmark of its own.
       slotProps={{ heading: { component: level }, region: { role: 'none' } }}

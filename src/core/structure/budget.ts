@@ -23,7 +23,7 @@ export function budgetOf(g: LoadedGantry, bed: number, place: number, direction:
   // Below the feet: the reaction through the bed, and what carriages and drive give of the rest.
   const { K, F, rods } = standing.beds[bed]!;
   const foot = Matrix.columnVector(standing.rows.map((r) => u[r]!));
-  if (standing.bar) add('crossbar', foot.transpose().mmul(standing.bar).mmul(foot).get(0, 0));
+  if (standing.bar) add('crossbar', foot.transpose().mmul(standing.bar.stiffness).mmul(foot).get(0, 0));
   const reaction = K.mmul(foot);
   const below = F.mmul(reaction);
   const bent = rods?.mmul(reaction);

@@ -45,6 +45,21 @@ describe('a bar between the feet of a portal', () => {
       expect(shares.find((s) => s.id === 'crossbar')!.value).toBeGreaterThan(0);
     }
   });
+  it('swings with the rest: a stiff frame on soft feet rings at √(k/m), the bar in m', () => {
+    const stiff = { ...beam, EA: 1e13, EIv: 1e11, EIl: 1e11, GJ: 1e11, GAv: 1e13, GAl: 1e13 };
+    const all: GantryInput = { ...frame, beam: stiff, column: stiff };
+    // Soft along the bed only, 20 N/µm under each foot.
+    const k = 2e7;
+    const soft: Six = [k, 1e13, 1e13, 1e13, 1e13, 1e13];
+    const members = stiff.mass * (frame.length + 2 * H);
+    for (const bar of [0, 10, 40]) {
+      const crossbar = { ...stiff, mass: bar / frame.length };
+      const on = { ...base([...soft, ...soft]), ...(bar ? { crossbar } : {}) };
+      const { hertz } = answer(all, on, carried({ mass: 12 })).frequency(0, frame.length / 2);
+      const wanted = Math.sqrt((2 * k) / (members + 12 + bar)) / (2 * Math.PI);
+      expect(hertz / wanted, `${bar} kg`).toBeCloseTo(1, 2);
+    }
+  });
   it('never makes a frame softer', () => {
     const at = (crossbar?: typeof tie) =>
       answer(

@@ -2,17 +2,16 @@ import { DIRECTIONS, type Direction, type Frequency } from './answer';
 import { type Ready, solve } from './frame';
 import type { LoadedGantry } from './loaded-gantry';
 import { addLoad, nodal, readOff } from './spot';
-import { corrected } from './standing';
+import { corrected, endMass, type Standing } from './standing';
 
-/** Mass at each unknown: half of every member at each of its ends. */
-function lumped(ready: Ready, size: number): Float64Array {
+/** Mass at each unknown: half of every member at each of its ends, a bar between the feet too. */
+function lumped(ready: Ready, { rows, bar }: Standing, size: number): Float64Array {
   const mass = new Float64Array(size);
   for (const { element, length } of ready.parts) {
-    const { a, b, member } = element;
-    const turning = member.turning + (member.mass * length * length) / 12;
-    for (const n of [a, b])
-      for (let i = 0; i < 6; i++) mass[6 * n + i]! += (length / 2) * (i < 3 ? member.mass : turning);
+    const end = endMass(element.member, length);
+    for (const n of [element.a, element.b]) end.forEach((m, i) => (mass[6 * n + i]! += m));
   }
+  bar?.mass.forEach((m, i) => (mass[rows[i]!]! += m));
   return mass;
 }
 
@@ -27,7 +26,7 @@ const SETTLED = 1e-9;
 export function lowestFrequency(g: LoadedGantry, bed: number, place: number): Frequency {
   const { ready, size, carried, weightLoads, toolLoads, ownLoad, standing } = g;
   const spot = g.spotAt(place);
-  const mass = lumped(ready, size);
+  const mass = lumped(ready, standing, size);
   const point = nodal(spot, weightLoads);
   const times = (x: Float64Array) => {
     const y = x.map((v, i) => v * mass[i]!);

@@ -22,15 +22,27 @@ export interface Standing {
   /** Answer of the frame to a unit load at each of them. */
   readonly columns: readonly Float64Array[];
   readonly beds: readonly Bed[];
-  /** Stiffness of a bar from foot to foot. */
-  readonly bar: Matrix | undefined;
+  /** A bar from foot to foot: its stiffness, and its mass as it falls to the unknowns of the feet. */
+  readonly bar: { readonly stiffness: Matrix; readonly mass: readonly number[] } | undefined;
 }
 
-/** Stiffness of a member between the two feet, in the machine's directions. */
-function barBetween({ frame: { nodes } }: Ready, feet: readonly number[], member: MemberProperties): Matrix {
+/** Mass of half a member at each unknown of one of its ends, kg and kg·m². */
+export function endMass(member: MemberProperties, length: number): readonly number[] {
+  const turning = member.turning + (member.mass * length * length) / 12;
+  return [0, 1, 2, 3, 4, 5].map((i) => (length / 2) * (i < 3 ? member.mass : turning));
+}
+
+/** A member between the two feet, in the machine's directions. */
+function barBetween(
+  { frame: { nodes } }: Ready,
+  feet: readonly number[],
+  member: MemberProperties,
+): NonNullable<Standing['bar']> {
   const { length, axes } = axesOf(nodes[feet[0]!]!, nodes[feet[1]!]!);
   const k = toGlobal(elementStiffness(member, length), axes);
-  return new Matrix(Array.from({ length: 12 }, (_, i) => [...k.subarray(12 * i, 12 * i + 12)]));
+  const rows = Array.from({ length: 12 }, (_, i) => [...k.subarray(12 * i, 12 * i + 12)]);
+  const end = endMass(member, length);
+  return { stiffness: new Matrix(rows), mass: [...end, ...end] };
 }
 
 /** @param diagonal what was put under the feet to factor the frame with. */
@@ -57,7 +69,7 @@ export function standing(
     const F = matrix(f);
     const rods = base.rods && matrix(base.rods[i]!);
     const K = solveDense(Matrix.add(one, Kc.mmul(F)), Kc);
-    const D = Matrix.sub(bar ? Matrix.add(K, bar) : K, Matrix.diag([...diagonal]));
+    const D = Matrix.sub(bar ? Matrix.add(K, bar.stiffness) : K, Matrix.diag([...diagonal]));
     // D (I + G D)^-1.
     const W = D.mmul(solveDense(Matrix.add(one, G.mmul(D)), one));
     return { F, rods, K, W };
