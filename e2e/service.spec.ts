@@ -28,10 +28,10 @@ test('the terminal and the service give the same report', async ({ request }) =>
 test('the terminal says problems on standard error with exit code 2', () => {
   const folder = mkdtempSync(join(tmpdir(), 'machine-'));
   const bad = join(folder, 'bad.json');
-  writeFileSync(bad, demo.replace('"version": 5', '"version": 9'));
+  writeFileSync(bad, demo.replace(/"version": \d+/, '"version": 99'));
   const newer = report(bad);
   expect([newer.status, newer.stdout]).toEqual([2, '']);
-  expect(newer.stderr).toContain('version: read “9”; wanted 5 or lower');
+  expect(newer.stderr).toMatch(/version: read “99”; wanted \d+ or lower/);
   expect(report(join(folder, 'nowhere.json'))).toMatchObject({ status: 2, stdout: '' });
   expect(report()).toMatchObject({ status: 2, stdout: '' });
 });
