@@ -18,6 +18,7 @@ const coreRooms = [
   'guides',
   'loads',
   'structure',
+  'fit',
   'machine',
   'choose',
   'drawing',
@@ -28,7 +29,7 @@ const coreRooms = [
 const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
 /** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
-const stationFeatures = ['overview', 'brief', 'size', 'shelf', 'handbook', 'stations'];
+const stationFeatures = ['overview', 'brief', 'size', 'fit', 'shelf', 'handbook', 'stations'];
 
 // One selector for all its names: every import is held against every selector.
 const named = (kind, key, names) =>
@@ -53,7 +54,7 @@ export const arrows = [
   ...from(core('catalogue'), core('units', 'findings', 'model')),
   ...from(core('sections'), core(...upTo(coreRooms, 'sections'))),
   ...from(
-    core('drives', 'motors', 'motion', 'guides', 'loads', 'structure'),
+    core('drives', 'motors', 'motion', 'guides', 'loads', 'structure', 'fit'),
     core(...upTo(coreRooms, 'drives')),
   ),
   ...from(core('machine'), machine(...machineSteps)),

@@ -119,6 +119,15 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
   ],
+  fit: [
+    [
+      'a travel chain',
+      async (page) => {
+        await page.goto('/fit?m=fernhollow&a=bed');
+        await page.getByRole('img', { name: /^Long axis: free stroke/ }).waitFor();
+      },
+    ],
+  ],
   handbook: [
     [
       // One chapter of it: every entry is made alike.

@@ -88,21 +88,12 @@ const shots = [
     },
   },
   {
-    name: 'axis-bench-remedy',
-    path: bench('bed'),
-    size: desk,
-    act: (page) =>
-      page
-        .getByRole('button', { name: /^Try: Spring/ })
-        .first()
-        .click(),
-  },
-  {
     name: 'axis-bench-inches',
     path: bench('gantry'),
     size: desk,
     act: (page) => page.getByRole('button', { name: 'mm → in' }).click(),
   },
+  { name: 'fit-chain', path: '/fit?m=fernhollow&a=bed', size: desk },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
   {
     name: 'working',

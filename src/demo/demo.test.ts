@@ -19,7 +19,7 @@ describe('the demo machines', () => {
     expect(bed!.findings[0]!.remedies[0]).toMatchObject({ code: 'spring', verdict: 'holds' });
     expect(plunge!.findings.map((f) => f.code).sort()).toEqual(['deep-groove', 'drops']);
     const codes = machineReport(gate!).axes.map((a) => a.findings.map((f) => f.code));
-    expect(codes).toEqual([['inertia-ratio'], ['joint-at-park'], ['deep-groove', 'drops']]);
+    expect(codes).toEqual([['chain-short', 'inertia-ratio'], ['joint-at-park'], ['deep-groove', 'drops']]);
   });
   it('are complete as machines, each with a flaw of the whole: a gantry that twists, a mass that ' +
 'rocks its stand, an arm that sags', () => {
@@ -35,6 +35,10 @@ describe('the demo machines', () => {
     };
     expect(largest(router, 'x')).toBe('beam-twist');
     expect(router!.findings.map((f) => f.code)).toContain('accuracy');
+    // The rail is long enough for the travel, and not for what its ends take of it.
+    const chain = plasma!.axes[0]!.findings.find((f) => f.code === 'chain-short')!;
+    expect(chain).toMatchObject({ verdict: 'gives-out', params: { near: 'stops' } });
+    expect(chain.remedies.map((r) => r.code)).toContain('close-chain');
     expect(plasma!.findings.map((f) => f.code)).toEqual(expect.arrayContaining(['rocks', 'plasma-slow']));
     const rocks = plasma!.findings.find((f) => f.code === 'rocks')!;
     expect(rocks.remedies[0]).toMatchObject({ code: 'ballast', verdict: 'holds' });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { boundsOf, type Drawing, inside, overlap, plain, type Text, textBox } from '@/core/drawing';
 import { drawingSvg } from '@/core/formats';
-import { axisReport, machineReport, sceneOf } from '@/core/machine';
+import { axisReport, chainOf, machineReport, sceneOf } from '@/core/machine';
 import {
   applyEdits,
   arrangements,
@@ -12,9 +12,18 @@ import {
   type ScrewDrive,
   startingCrossbar,
 } from '@/core/model';
+import { silentWorksheet } from '@/core/worksheet';
 import { demoMachines } from '@/demo';
 import { everyAxis } from '@test/helpers/axes';
-import { axisDrawing, gantryDrawing, gantryInWords, placeOf, restingPositions, sceneDrawing } from '.';
+import {
+  axisDrawing,
+  chainDrawing,
+  gantryDrawing,
+  gantryInWords,
+  placeOf,
+  restingPositions,
+  sceneDrawing,
+} from '.';
 
 const textsOf = ({ shapes, scale }: Drawing): Text[] =>
   plain({ shapes, scale }).shapes.filter((s): s is Text => s.kind === 'text');
@@ -150,6 +159,44 @@ describe('the drawing of a gantry', () => {
     const hangs = Math.max(...line.points.map((p) => height.si - p.y));
     const most = Math.max(...m!.flex.shapes[20]!.weight.map((p) => -p.z));
     expect(hangs / Number(factor) / most).toBeCloseTo(1, 6);
+  });
+});
+
+describe('the drawing of a travel chain', () => {
+  const fits: readonly (readonly Edit[])[] = [
+    [],
+    [put('fit.nut', guess('length', '60 mm')), put('fit.housing', guess('length', '82 mm'))],
+    [put('fit.crash', guess('length', '12 mm')), put('fit.driveStart', guess('length', '-40 mm'))],
+    [put('fit.stops.near', guess('length', '20 mm')), put('fit.stops.far', guess('length', '-20 mm'))],
+    [put('fit.clamp', guess('length', '120 mm')), put('demands.travel', guess('length', '5 mm'))],
+  ];
+  const shown = everyAxis().flatMap((one) =>
+    fits.map((edits) => {
+      const axis = applyEdits(one, edits);
+      return { axis, chain: chainOf(axis, silentWorksheet) };
+    }),
+  );
+  it('no text covers another, in either system of units, on a desk and on a phone', () => {
+    for (const one of shown)
+      for (const system of ['metric', 'imperial'] as const)
+        for (const width of [210, 370]) {
+          const drawing = chainDrawing({ ...one, system, width });
+          if (drawing) expect(covered(drawing), `${one.axis.name} ${system} ${width}`).toEqual([]);
+        }
+  });
+  it('is to scale: free stroke and soft limits are as long as they are said', () => {
+    let measured = 0;
+    for (const one of shown) {
+      const drawing = chainDrawing({ ...one, system: 'metric', width: 370 });
+      if (!drawing || one.chain.closed!.stroke <= 0) continue;
+      const stroke = dimension(drawing, /^free stroke/);
+      expect(stroke.to.x - stroke.from.x).toBeCloseTo(one.chain.closed!.stroke, 9);
+      if (one.chain.soft! <= 0) continue;
+      const left = dimension(drawing, /^between soft limits/);
+      expect(left.to.x - left.from.x).toBeCloseTo(one.chain.soft!, 9);
+      measured++;
+    }
+    expect(measured).toBeGreaterThan(5);
   });
 });
 

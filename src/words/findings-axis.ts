@@ -1,4 +1,7 @@
+import type { ChainPartId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
+import { labelOf } from './labels-axis';
+import { chainPartName } from './names-fit';
 import type { FindingWords } from './teller';
 
 /** Words for what the checks of an axis find along its drive train. */
@@ -141,6 +144,23 @@ export const trainWords = {
         `${say('length', f.value, 4)} of travel; you ask for ${say('length', f.limit, 4)}.`,
     ],
   }),
+  'chain-short': ({ f, num, word, say }) => {
+    const [near, far] = [word('near'), word('far')].map((id) =>
+      chainPartName[id as ChainPartId].toLowerCase(),
+    );
+    const stroke = say('length', num('stroke'), 4);
+    const ended = near === far ? `ended by the ${near}` : `from the ${near} to the ${far}`;
+    const gain = num('gain') > 0 ? ` There ${say('length', num('gain'))} could be gained.` : '';
+    const left =
+      `Free stroke is ${stroke}, ${ended}.${gain} Each end takes ${say('length', num('taken'))}, which ` +
+      `leaves ${say('length', f.value, 4)} of ${say('length', f.limit, 4)} between the soft limits.`;
+    if (f.verdict === 'not-known')
+      return {
+        title: 'Travel chain is not all known',
+        lines: [left, `It is at most so much: “${labelOf(word('first')).toLowerCase()}” is not said yet.`],
+      };
+    return { title: 'Travel does not close', big: `− ${say('length', f.limit - f.value)}`, lines: [left] };
+  },
   'motor-speed': ({ value, limit, thin, missing }) => ({
     title: thin ? 'Motor is close to its speed' : 'Motor turns too fast',
     ...missing,

@@ -28,6 +28,7 @@ export {
   wayText,
   workNames,
 } from './names-machine';
+export { chainPartName } from './names-fit';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

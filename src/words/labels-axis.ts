@@ -1,6 +1,7 @@
 import type { AxisFieldPath } from '@/core/model';
 import type { FieldText } from './field-text';
 import { driveText } from './labels-drive';
+import { fitText } from './labels-fit';
 import { guideText } from './labels-guide';
 import { motorText } from './labels-motor';
 
@@ -8,6 +9,7 @@ import { motorText } from './labels-motor';
 export const fieldText: Record<AxisFieldPath, FieldText> = {
   ...driveText,
   ...guideText,
+  ...fitText,
   ...motorText,
   'demands.travel': {
     label: 'Travel',

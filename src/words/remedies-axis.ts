@@ -1,6 +1,7 @@
 import type { Params } from '@/core/findings';
-import type { AxisRemedyCode } from '@/core/machine';
+import type { AxisRemedyCode, ChainPartId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
+import { longerPart } from './names-fit';
 import type { RemedyWords } from './remedy-words';
 
 /** The stage before an exchanged drive. */
@@ -32,6 +33,10 @@ export const axisRemedyWords: Record<AxisRemedyCode, RemedyWords> = {
   controller: ({ say }) => `Controller with ${say('pulseRate', 'to')}`,
   counterbalance: ({ say }) => `Counterbalance of ${say('force', 'to')}`,
   'angular-contact': () => 'Angular-contact pair with preload',
+  'longer-part': ({ word, say }) => `${longerPart[word('part') as ChainPartId]} ${say('length', 'to', 4)}`,
+  'close-chain': ({ word }) => `All that ends the travel made longer, ${word('count')} lengths`,
+  'shift-drive': () => 'Set the drive where it serves the rail best',
+  'stops-out': ({ say }) => `Each stop ${say('length', 'by')} further out`,
   rail: ({ say }) => `Rail of ${say('length', 'to', 4)}`,
   travel: ({ say }) => `A smaller job: travel ${say('length', 'to', 4)}`,
   'planetary-stage': ({ num }) => `Planetary reducer ${formatNumber(num('ratio'), 3)} : 1`,

@@ -30,6 +30,7 @@ const checkName: Record<string, string> = {
   'crest-high': 'the motor’s heat',
   'motor-heat': 'the motor’s heat',
   'rail-short': 'the rail length',
+  'chain-short': 'the travel chain',
   'reducer-torque': 'the reducer’s torque',
   'coupling-torque': 'the coupling',
   'shaft-load': 'the shaft’s radial load',

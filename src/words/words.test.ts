@@ -40,6 +40,8 @@ const put = (path: string, value: unknown) => ({ path, value: value as never });
 const params = new Proxy({} as Record<string, number | string>, {
   get: (_, name) => {
     if (name === 'way') return 'x';
+    if (name === 'near' || name === 'far' || name === 'part') return 'rail';
+    if (name === 'first') return 'fit.nut';
     return ['axis', 'cut', 'biggest', 'name', 'end', 'kind'].includes(String(name)) ? 'flex' : 0.4;
   },
   has: () => true,

@@ -1,7 +1,7 @@
 import { belt, chain, line, pitchLeft, rack, screw } from '@/core/drives';
+import { fit } from '@/core/fit';
 import { guide } from '@/core/guides';
 import { bodies, loads } from '@/core/loads';
-import { railReach } from '@/core/machine';
 import * as motion from '@/core/motion';
 import { curve, stepper } from '@/core/motors';
 import { sections } from '@/core/sections';
@@ -28,7 +28,7 @@ export const formulas: readonly Formula[] = [
   loads,
   bodies,
   sections,
-  { railReach },
+  fit,
 ].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));

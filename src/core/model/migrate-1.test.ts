@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
-import { type Axis, migrate, type Project, projectIssues, VERSION } from '.';
+import { type Axis, migrate, type Project, projectIssues, startingFit, VERSION } from '.';
 
 /** A screw without what came with version 5: nobody had said its ratings. */
 function unrated(drive: Axis['drive']): object {
@@ -14,20 +14,32 @@ function unrated(drive: Axis['drive']): object {
   return { ...rest, thread: ball };
 }
 
-/** A machine without what came with version 6: nobody had said what it stands on. */
-function asBefore6({ structure, ...rest }: Project) {
-  if (!structure) return { ...rest, structure };
-  const { feet, ...frame } = structure;
-  expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });
-  return { ...rest, structure: frame };
+/** An axis without what came with version 6: nobody had said how it goes together. */
+function unfitted({ fit, ...axis }: Axis) {
+  expect(fit).toEqual(startingFit());
+  return axis;
 }
+
+/** A machine without what came with version 6: nobody had said what it stands on, nor how it fits. */
+function asBefore6({ axes, pins, structure, ...rest }: Project) {
+  const { feet, ...frame } = structure ?? { feet: null };
+  if (structure) expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });
+  return {
+    ...rest,
+    axes: axes.map(unfitted),
+    pins: pins.map((pin) => ({ ...pin, axis: unfitted(pin.axis) })),
+    structure: structure && frame,
+  };
+}
+
+type Unfitted = ReturnType<typeof unfitted>;
 
 /** A machine without what came with version 5; the place of a coupling was always the motor. */
 function asBefore5(project: Project) {
   const { axes, pins, structure, ...rest } = asBefore6(project);
-  const { crossbar, ...frame } = structure ?? { crossbar: null };
+  const { crossbar, ...frame } = (structure ?? { crossbar: null }) as NonNullable<Project['structure']>;
   expect(crossbar).toBeNull();
-  const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Axis) => {
+  const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Unfitted) => {
     const { calibration, ...pulses } = controller;
     const { grip, offPlane, plate, ...rails } = guide;
     expect([place, calibration, grip, offPlane, plate]).toEqual(['motor', 'none', 'unknown', null, null]);

@@ -1,10 +1,7 @@
 import { NextLink, type StationId, stationNames } from '@/features/frame';
 import styles from './coming.module.css';
 
-const plans: Record<Exclude<StationId, 'size' | 'brief'>, string> = {
-  fit:
-    'Here travel chains, stack-ups, ends and stops, and hole patterns will be drawn to scale, with ' +
-    '1:1 templates to print.',
+const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit'>, string> = {
   build:
     'Here parts, cut lists and cost will stand, and an order of assembly in which every bolt stays ' +
     'within reach.',
@@ -17,14 +14,14 @@ const plans: Record<Exclude<StationId, 'size' | 'brief'>, string> = {
 /**
  * A station that is planned and not built: one sentence, and no field that could be taken for a broken one.
  */
-export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief'> }) {
+export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief' | 'fit'> }) {
   return (
     <section className={styles.coming}>
       <p className={styles.stamp}>Not built yet</p>
       <h1>{stationNames[station]}</h1>
       <p>{plans[station]}</p>
       <p className={styles.now}>
-        Working today: <b>Brief</b> and <b>Size</b>, every axis and the machine as a whole.
+        Working today: <b>Brief</b>, <b>Size</b>, and the travel chains of <b>Fit</b>.
       </p>
       <NextLink />
     </section>

@@ -1,7 +1,7 @@
-import { Coming } from '@/features/stations';
+import { FitStation } from '@/features/fit';
 
 export const metadata = { title: 'Fit' };
 
 export default function FitPage() {
-  return <Coming station="fit" />;
+  return <FitStation />;
 }

@@ -1,7 +1,7 @@
+import { fit } from '@/core/fit';
 import type { Axis, AxisFieldPath, Edit, Measure } from '@/core/model';
 import { quantity } from '@/core/units';
 import { set } from './candidates';
-import { railReach } from './rail-reach';
 
 /** Lengths of an axis that a longer travel may have to carry along. */
 export const followers = [
@@ -19,7 +19,7 @@ const NONE = quantity('length', 0);
 function railHolds({ guide }: Axis, travel: number): boolean {
   if (!guide.railLength) return true;
   const span = guide.carriageSpan?.si ?? NONE;
-  return railReach.evaluate({ rail: guide.railLength.si, span, overhang: guide.overhang.si }) >= travel;
+  return fit.railReach.evaluate({ rail: guide.railLength.si, span, overhang: guide.overhang.si }) >= travel;
 }
 
 /** Whether what drives the axis is long enough for a travel. */

@@ -13,12 +13,12 @@ export {
   truerWay,
   type Turns,
 } from './candidates';
+export { type ChainPart, type ChainPartId, chainOf, type TravelChain } from './chain';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
 export { followers, followTravel } from './follow-travel';
 export { oursOf } from './ours';
-export { railReach } from './rail-reach';
 export {
   type AccelerationStep,
   type AxisPlace,

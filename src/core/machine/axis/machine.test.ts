@@ -4,7 +4,8 @@ import { applyEdits, axisIssues, type ScrewDrive } from '@/core/model';
 import { slidingThread } from '@test/helpers/axes';
 import { demoAxis, demoProject, withSi } from '@test/helpers/demo';
 import { quantity } from '@/core/units';
-import { axisReport, axisChecks, machineReport, railReach } from '..';
+import { fit } from '@/core/fit';
+import { axisReport, axisChecks, machineReport } from '..';
 
 const rank: Record<Verdict, number> = { holds: 0, 'not-known': 1, thin: 2, 'gives-out': 3 };
 
@@ -48,7 +49,7 @@ describe('the demo machine', () => {
 describe('travel chain', () => {
   it('a rail of 1330 with carriages over 210 leaves 1120, and 15 past each end 1150 (sum of lengths)', () => {
     const reach = (overhang: number) =>
-      railReach.evaluate({
+      fit.railReach.evaluate({
         rail: quantity('length', 1.33),
         span: quantity('length', 0.21),
         overhang: quantity('length', overhang),

@@ -52,15 +52,35 @@ const axisFromVersion4 = (old: Doc): Doc => ({
   controller: { ...(old.controller as Doc), calibration: 'none' },
 });
 
+/** An axis from version 5 to 6: nobody had said how it goes together along its travel. */
+const axisFromVersion5 = (old: Doc): Doc => ({
+  ...old,
+  fit: {
+    driveStart: null,
+    driveOffset: null,
+    thread: null,
+    rack: null,
+    nut: null,
+    housing: null,
+    clamp: null,
+    stops: { near: null, far: null },
+    crash: null,
+    scatter: null,
+    margin: null,
+    reaction: null,
+  },
+});
+
+/** Every axis of a document taken one version on, those that were put by too. */
+const everyAxis = (document: Doc, on: (old: Doc) => Doc): Doc => ({
+  axes: (document.axes as Doc[]).map(on),
+  pins: (document.pins as Doc[]).map((pin) => ({ ...pin, axis: on(pin.axis as Doc) })),
+});
+
 /** Steps of the axes from version to version. */
 export const axesSteps: SliceSteps = {
   1: (document) => ({ axes: (document.axes as Doc[]).map(axisFromVersion1), pins: [] }),
-  2: (document) => ({
-    axes: (document.axes as Doc[]).map(axisFromVersion2),
-    pins: (document.pins as Doc[]).map((pin) => ({ ...pin, axis: axisFromVersion2(pin.axis as Doc) })),
-  }),
-  4: (document) => ({
-    axes: (document.axes as Doc[]).map(axisFromVersion4),
-    pins: (document.pins as Doc[]).map((pin) => ({ ...pin, axis: axisFromVersion4(pin.axis as Doc) })),
-  }),
+  2: (document) => everyAxis(document, axisFromVersion2),
+  4: (document) => everyAxis(document, axisFromVersion4),
+  5: (document) => everyAxis(document, axisFromVersion5),
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { bodies } from '../bodies/body';
+import { axisFit } from '../fit/schema';
 import { id, input, list, maybe, name } from '../input';
 import { drive } from './drive';
 import { guide, type guideKinds } from './guide';
@@ -66,6 +67,8 @@ export const axisSchema = z.strictObject({
   driver,
   supply,
   controller,
+  /** How it goes together along its travel. */
+  fit: axisFit,
   /** What the motor does over and over; empty: to and fro over the whole travel. */
   duty: list(dutyStep, 100),
   /** Parts that were taken from the catalogue, by link. */

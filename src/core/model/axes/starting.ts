@@ -1,3 +1,4 @@
+import { startingFit } from '../fit/starting';
 import { guess as m } from '../guess';
 import type { Axis, Role } from './schema';
 import { startingDrive, startingMotor } from './starting-drives';
@@ -66,6 +67,7 @@ export function startingAxis(role: Role, id: string, names: AxisNames = plain(ro
       brakeResistor: 'none',
     },
     controller: { pulseLimit: m('pulseRate', '100 kHz'), calibration: 'none' },
+    fit: startingFit(),
     duty: [],
     parts: {},
   };

@@ -1,5 +1,6 @@
 import type { AnyCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
+import { chainChecks } from './chain';
 import { concernChecks } from './concerns';
 import { midBand } from './mid-band';
 import { motionChecks } from './motion';
@@ -16,6 +17,7 @@ const all = [
   ...motionChecks,
   ...motorChecks,
   midBand,
+  ...chainChecks,
   ...concernChecks,
 ] as const;
 

@@ -1,9 +1,9 @@
 import { atLeast, comfort, exactly, NEVER_ENDS } from '@/core/findings';
+import { fit } from '@/core/fit';
 import { rampTime, topSpeed } from '@/core/motion';
 import { quantity } from '@/core/units';
 import { THIN_MARGIN } from '@/core/findings';
 import { askLess, offer, railReaches, set, softer } from '../candidates';
-import { railReach } from '../rail-reach';
 import { frequencyOf } from '../train';
 import { axisCheck } from './subject';
 
@@ -14,7 +14,7 @@ const railShort = axisCheck({
     if (!guide.railLength || !guide.carriageSpan) return undefined;
     const { carriageSpan: span, overhang } = guide;
     const reach = sheet.apply(
-      railReach,
+      fit.railReach,
       { rail: guide.railLength.si, span: span.si, overhang: overhang.si },
       'rail-reach',
       { rail: 'guide.railLength', span: 'guide.carriageSpan', overhang: 'guide.overhang' },

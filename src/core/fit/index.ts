@@ -1,0 +1,2 @@
+export { closeChain, type Closed, type Span } from './chain';
+export * as fit from './formulas';

@@ -1,0 +1,97 @@
+import { atLeast, exactly, unlessMissing } from '@/core/findings';
+import { type Axis, type AxisFieldPath, type Edit, isMeasure, putInAxis } from '@/core/model';
+import { type ChainPart, chainOf, type TravelChain } from '../chain';
+import { type Candidate, offer, set } from '../candidates';
+import { axisCheck } from './subject';
+
+/** Lengths are cut to whole millimetres. */
+const upToMm = (si: number) => Math.ceil(si * 1000 - 1e-6) / 1000;
+
+/** A part made as much longer as is lacking, or stops moved out by it. */
+function longer({ fit: said }: Axis, part: ChainPart, lacking: number): readonly Edit[] {
+  if (part.id === 'stops') {
+    const out = (side: 'near' | 'far') => said.stops[side]!.si - lacking / 2;
+    return [set('fit.stops.near', out('near')), set('fit.stops.far', out('far'))];
+  }
+  return [set(part.path as AxisFieldPath, upToMm(part.length + lacking))];
+}
+
+/** One part that ends the travel, by itself. */
+function alone(axis: Axis, part: ChainPart, lacking: number): Candidate {
+  const edits = longer(axis, part, lacking);
+  return part.id === 'stops'
+    ? offer('stops-out', edits, { by: lacking / 2 })
+    : offer('longer-part', edits, { part: part.id, to: upToMm(part.length + lacking) });
+}
+
+/**
+ * Everything that is too short at once, each part by what it lacks; a drive whose place is typed is set
+ * where it serves. One length may serve two parts: the longer one stands.
+ */
+function together(axis: Axis, parts: readonly ChainPart[], wanted: number): Candidate[] {
+  const edits = new Map<string, Edit>();
+  for (const part of parts)
+    if (part.free < wanted)
+      for (const edit of longer(axis, part, wanted - part.free)) {
+        const before = edits.get(edit.path)?.value;
+        const more = !isMeasure(before) || !isMeasure(edit.value) || edit.value.si > before.si;
+        if (more) edits.set(edit.path, edit);
+      }
+  const lengths = [...edits.values()];
+  const shift = axis.fit.driveStart ? [putInAxis('fit.driveStart', null)] : [];
+  return lengths.length + shift.length > 1
+    ? [offer('close-chain', [...lengths, ...shift], { count: lengths.length })]
+    : [];
+}
+
+/** What can be done about a chain that does not leave the travel. */
+function mended(axis: Axis, { parts, closed, end }: TravelChain, lacking: number): Candidate[] {
+  if (!closed) return [];
+  const { stroke, near, far, loss } = closed;
+  const binds = parts.filter((p) => p.id === near || p.id === far);
+  const found = [
+    ...binds.map((part) => alone(axis, part, lacking)),
+    ...together(axis, parts, axis.demands.travel.si + 2 * end),
+  ];
+  // A drive whose place is typed may sit where it takes stroke: anywhere that serves is better.
+  if (loss > 0 && axis.fit.driveStart) found.push(offer('shift-drive', [putInAxis('fit.driveStart', null)]));
+  const travel = Math.floor((axis.demands.travel.si - lacking) * 1000) / 1000;
+  if (travel > 0 && stroke > 0)
+    found.push({ ...offer('travel', [set('demands.travel', travel)], { to: travel }), resigned: true });
+  return found;
+}
+
+const chainShort = axisCheck({
+  code: 'chain-short',
+  judge: ({ analysis: { axis }, sheet }) => {
+    const chain = chainOf(axis, sheet);
+    const { closed, soft, end, missing } = chain;
+    // Before anybody has begun with it, the station itself says what it wants to know.
+    if (!chain.begun || !closed || soft === null) return undefined;
+    const part = chain.parts.find((p) => p.id === closed.near)!;
+    const found = atLeast({
+      code: 'chain-short',
+      path: part.path,
+      kind: 'length',
+      have: soft,
+      need: axis.demands.travel.si,
+      line: 'chain.soft',
+      params: {
+        near: closed.near,
+        far: closed.far,
+        stroke: closed.stroke,
+        taken: end,
+        gain: closed.gain?.by ?? 0,
+        then: closed.gain?.then ?? '',
+        missing: missing.length,
+        first: missing[0] ?? '',
+      },
+    });
+    return unlessMissing(exactly(found), missing.length);
+  },
+  candidates: ({ analysis: { axis }, sheet }, found) =>
+    mended(axis, chainOf(axis, sheet), found.limit - found.value),
+});
+
+/** Whether the parts leave the travel that is asked. */
+export const chainChecks = [chainShort] as const;

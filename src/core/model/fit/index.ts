@@ -1,0 +1,2 @@
+export { type AxisFit, axisFit } from './schema';
+export { startingFit } from './starting';

@@ -1,0 +1,160 @@
+import { composed, type Drawing, joined, line, type Parts, type Pen, rect } from '@/core/drawing';
+import type { ChainPart, TravelChain } from '@/core/machine';
+import type { Axis } from '@/core/model';
+import { formatQuantity, type UnitSystem } from '@/core/units';
+import { chainPartName } from '@/words';
+
+/** The travel chain of an axis, and whose it is. */
+export interface ChainShown {
+  readonly axis: Axis;
+  readonly chain: TravelChain;
+  readonly system: UnitSystem;
+  /** Paper units that the longest part takes. */
+  readonly width: number;
+}
+
+/** Paper units: a row of a part, its bar, and the carriages on their rail. */
+const ROW = 36;
+const BAR = 16;
+const CARRIAGE = 20;
+const thin: Pen = { ink: 'ink', width: 1 };
+const red: Pen = { ink: 'red', width: 2.2 };
+const soft: Pen = { ink: 'blue', width: 1.4 };
+const hard: Pen = { ink: 'soft', width: 1, dash: 'dashed' };
+
+const middleOf = ({ from, to }: NonNullable<TravelChain['closed']>) => (from + to) / 2;
+
+/** A part whose place is not said stands about the middle of the free stroke. */
+function placeOf(part: ChainPart, middle: number): { readonly start: number; readonly from: number } {
+  const from = part.from ?? middle - part.free / 2;
+  return { from, start: part.start ?? from - (part.length - part.free) / 2 };
+}
+
+/** Where everything lies along the axis; m from the near rail end. */
+function extent({ parts }: TravelChain, middle: number) {
+  const places = parts.map((p) => ({ ...placeOf(p, middle), length: p.length }));
+  return {
+    left: Math.min(...places.map((p) => p.start)),
+    right: Math.max(...places.map((p) => p.start + p.length)),
+  };
+}
+
+/** One line that says what the drawing shows, for those who do not see it. */
+export function chainInWords({ axis, chain, system }: ChainShown): string {
+  const say = (m: number) => formatQuantity('length', m, system, 5).text;
+  const { closed, soft: left } = chain;
+  if (!closed || left === null) return `${axis.name}: nothing of its travel chain is known`;
+  const [near, far] = [closed.near, closed.far].map((id) => chainPartName[id].toLowerCase());
+  return (
+    `${axis.name}: free stroke ${say(closed.stroke)}, ended by ${near} and ${far}; ` +
+    `${say(left)} between the soft limits of ${say(axis.demands.travel.si)} asked`
+  );
+}
+
+/** Everything that the rows are drawn from. */
+interface Laid extends ChainShown {
+  readonly closed: NonNullable<TravelChain['closed']>;
+  readonly left: number;
+  readonly right: number;
+  readonly scale: number;
+  readonly paper: (units: number) => number;
+  readonly say: (m: number) => string;
+}
+
+function laid(shown: ChainShown): Laid | null {
+  const { chain, system, width } = shown;
+  const { closed } = chain;
+  if (!closed) return null;
+  const { left, right } = extent(chain, middleOf(closed));
+  const scale = width / (right - left);
+  return {
+    ...shown,
+    closed,
+    left,
+    right,
+    scale,
+    paper: (units) => units / scale,
+    say: (m) => formatQuantity('length', m, system, 5).text,
+  };
+}
+
+/** One part: as long as it is, the stretch in which it lets the carriages be, and where it ends it. */
+function row({ closed, left, right, paper, say }: Laid, part: ChainPart, y: number): Partial<Parts> {
+  const { start, from } = placeOf(part, middleOf(closed));
+  const binds = [
+    ...(part.id === closed.near ? [from] : []),
+    ...(part.id === closed.far ? [from + part.free] : []),
+  ];
+  const name = chainPartName[part.id];
+  const title = `${name}: ${say(part.length)}, lets the carriages run ${say(part.free)}`;
+  const [high, inner] = [paper(BAR), paper(BAR - 6)];
+  const noted = { layer: 'notes', size: 12.5 } as const;
+  return {
+    shapes: [
+      rect('parts', start, y - high / 2, part.length, high, { pen: thin, fill: 'steel', title }),
+      ...(part.free > 0
+        ? [rect('reach', from, y - inner / 2, part.free, inner, { fill: 'blueWash', title })]
+        : []),
+      ...binds.map((x) => line('binds', { x, y: y - paper(13) }, { x, y: y + paper(13) }, { pen: red })),
+    ],
+    labels: [
+      {
+        ...noted,
+        text: name,
+        at: { x: left, y },
+        prefer: ['left'],
+        ink: binds.length ? 'red' : 'ink',
+        bold: binds.length > 0,
+      },
+      { ...noted, text: say(part.free), at: { x: right, y }, prefer: ['right'], ink: 'ink' },
+    ],
+  };
+}
+
+/** Hard contacts, what each end takes, the soft limits between, and the carriages at both contacts. */
+function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: number): Partial<Parts> {
+  const { end } = chain;
+  const { from, to } = closed;
+  const upright = (x: number, pen: Pen) => line('limits', { x, y: bottom }, { x, y: top }, { pen });
+  const zone = (x: number) => {
+    const title = `Each end takes ${say(end)}`;
+    return rect('ends', x, bottom, end, top - bottom, { fill: 'amberWash', opacity: 0.55, title });
+  };
+  const span = axis.guide.carriageSpan?.si ?? 0;
+  const rides = (x: number, pen: Pen) =>
+    rect('carriages', x - span / 2, paper(BAR / 2), span, paper(CARRIAGE), { pen, fill: 'panel' });
+  const closes = to - from > 2 * end;
+  const across = (side: 1 | -1, a: number, b: number, text: string) => ({
+    layer: 'dimensions',
+    along: 'x' as const,
+    side,
+    from: { x: a, y: side > 0 ? top : bottom },
+    to: { x: b, y: side > 0 ? top : bottom },
+    text,
+  });
+  return {
+    shapes: [
+      ...(end > 0 ? [zone(from), zone(to - end)] : []),
+      upright(from, hard),
+      upright(to, hard),
+      ...(closes ? [upright(from + end, soft), upright(to - end, soft)] : []),
+      ...(span > 0 && to > from ? [rides(to, hard), rides(from, thin)] : []),
+    ],
+    dimensions: [
+      ...(closes ? [across(1, from + end, to - end, `between soft limits ${say(to - from - 2 * end)}`)] : []),
+      ...(to > from ? [across(-1, from, to, `free stroke ${say(to - from)}`)] : []),
+    ],
+  };
+}
+
+/** The axis end to end, a row for each part; null where nothing of it is known. */
+export function chainDrawing(shown: ChainShown): Drawing | null {
+  const l = laid(shown);
+  if (!l) return null;
+  const { parts } = shown.chain;
+  const { paper } = l;
+  const rowAt = (i: number) => -paper(ROW) * i;
+  const [top, bottom] = [paper(CARRIAGE + 10), rowAt(parts.length - 1) - paper(ROW / 2)];
+  const rows = parts.map((part, i) => row(l, part, rowAt(i)));
+  return composed(joined(...rows, limits(l, top, bottom)), l.scale);
+}

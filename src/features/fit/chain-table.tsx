@@ -1,0 +1,73 @@
+'use client';
+
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import type { ChainPart, TravelChain } from '@/core/machine';
+import { formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { chainPartName } from '@/words';
+import styles from './fit.module.css';
+
+const titles = ['Part', 'Long', 'Lets run', 'From', 'To', 'Ends'] as const;
+
+/** Each part in figures: how long it is, where it lets the middle of the carriages be, which end it makes. */
+export function ChainTable({ chain }: { chain: TravelChain }) {
+  if (!chain.parts.length) return null;
+  return (
+    <Table size="small" className={styles.table ?? ''} aria-label="Parts of the travel chain">
+      <TableHead>
+        <TableRow>
+          {titles.map((title) => (
+            <TableCell key={title} scope="col">
+              {title}
+            </TableCell>
+          ))}
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {chain.parts.map((part) => (
+          <PartRow key={part.id} part={part} closed={chain.closed!} />
+        ))}
+      </TableBody>
+    </Table>
+  );
+}
+
+function endsText({ id }: ChainPart, { near, far }: NonNullable<TravelChain['closed']>): string {
+  if (id === near && id === far) return 'both ends';
+  if (id === near) return 'near end';
+  return id === far ? 'far end' : '';
+}
+
+function PartRow({ part, closed }: { part: ChainPart; closed: NonNullable<TravelChain['closed']> }) {
+  const { system } = useMachine();
+  const say = (m: number | null) => (m === null ? 'anywhere' : formatQuantity('length', m, system, 4).text);
+  const { from, free } = part;
+  const ends = endsText(part, closed);
+  const cells = [
+    say(part.length),
+    say(free),
+    say(from),
+    say(from === null ? null : from + free),
+    ends,
+  ] as const;
+  return (
+    <TableRow>
+      <TableCell component="th" scope="row">
+        {chainPartName[part.id]}
+      </TableCell>
+      {cells.map((text, i) => (
+        <TableCell
+          key={titles[i + 1]}
+          data-title={titles[i + 1]}
+          className={i === 4 && ends ? (styles.binds ?? '') : ''}
+        >
+          {text}
+        </TableCell>
+      ))}
+    </TableRow>
+  );
+}

@@ -1,0 +1,61 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { guess, putInAxis, applyEdits, startingAxis, startingDrive } from '@/core/model';
+import { openAxis } from '@test/helpers/bench';
+import { address } from '@test/helpers/navigation';
+import { renderOn } from '@test/helpers/session';
+import { FitStation } from '.';
+
+const mm = (v: number) => guess('length', `${v} mm`);
+const axis = applyEdits({ ...startingAxis('bed', 'a'), name: 'Bed', drive: startingDrive('screw', 0.9) }, [
+  putInAxis('guide.railLength', mm(1000)),
+  putInAxis('guide.carriageSpan', mm(180)),
+  putInAxis('demands.travel', mm(760)),
+  putInAxis('drive.betweenBearings', mm(950)),
+]);
+const type = async (label: string, text: string) => {
+  const field = screen.getByLabelText(label, { exact: true });
+  await userEvent.clear(field);
+  await userEvent.type(field, `${text}{Enter}`);
+};
+
+describe('the Fit station', () => {
+  beforeEach(() => {
+    address.query = 'm=bench&a=a';
+  });
+  it('says what it does not know, judges as it is typed, and is mended by one press', async () => {
+    const session = await openAxis(axis);
+    renderOn(session, <FitStation />);
+    expect(screen.getByText(/At most so much/)).toHaveTextContent('crash zone');
+    // Nothing is green that nobody has said.
+    expect(screen.getByText(/Whether the travel closes is not known yet/)).toBeInTheDocument();
+    expect(
+      screen.getByRole('img', { name: /^Bed: free stroke 820 mm, ended by rail and rail/ }),
+    ).toBeVisible();
+    await type('Nut', '60 mm');
+    await type('Nut and housing', '3 in');
+    await type('Crash zone', '12 mm');
+    await type('Margin', '3 mm');
+    await type('Switch spread', '0.5 mm');
+    await type('Reaction', '10 ms');
+    expect(await screen.findByRole('heading', { name: /Travel does not close/ })).toBeInTheDocument();
+    expect(screen.queryByText(/At most so much/)).toBeNull();
+    await userEvent.click(await screen.findByRole('button', { name: /^Try: Rail of/ }));
+    await waitFor(() => expect(screen.queryByRole('heading', { name: /Travel does not close/ })).toBeNull());
+    expect(session.project!.axes[0]!.guide.railLength!.si).toBeGreaterThan(1);
+    await userEvent.click(screen.getByRole('button', { name: 'Take back' }));
+    expect(session.project!.axes[0]!.guide.railLength!.si).toBe(1);
+  });
+  it('names the part that ends the travel in a table, with where it lets the carriages be', async () => {
+    const session = await openAxis(
+      applyEdits(axis, [putInAxis('fit.nut', mm(200)), putInAxis('fit.driveStart', mm(20))]),
+    );
+    renderOn(session, <FitStation />);
+    const thread = screen.getByRole('row', { name: /^Thread/ });
+    // 20 + half the nut + a lead in reserve; 950 - 200 - 10 of stroke.
+    expect(thread).toHaveTextContent('740 mm');
+    expect(thread).toHaveTextContent('125 mm');
+    expect(thread).toHaveTextContent('both ends');
+  });
+});

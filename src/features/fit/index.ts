@@ -1,0 +1,1 @@
+export { FitStation } from './fit-station';
