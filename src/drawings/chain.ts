@@ -45,8 +45,9 @@ export function chainInWords({ axis, chain, system }: ChainShown): string {
   const { closed, soft: left } = chain;
   if (!closed || left === null) return `${axis.name}: nothing of its travel chain is known`;
   const [near, far] = [closed.near, closed.far].map((id) => chainPartName[id].toLowerCase());
+  const ended = near === far ? `ended by the ${near}` : `from the ${near} to the ${far}`;
   return (
-    `${axis.name}: free stroke ${say(closed.stroke)}, ended by ${near} and ${far}; ` +
+    `${axis.name}: free stroke ${say(closed.stroke)}, ${ended}; ` +
     `${say(left)} between the soft limits of ${say(axis.demands.travel.si)} asked`
   );
 }
