@@ -11,9 +11,12 @@ import { useMachine } from '@/features/frame';
 import { chainPartName } from '@/words';
 import styles from './fit.module.css';
 
-const titles = ['Part', 'Long', 'Lets run', 'From', 'To', 'Ends'] as const;
+const titles = ['Part', 'Long', 'Travel wants', 'Lets run', 'From', 'To', 'Ends'] as const;
 
-/** Each part in figures: how long it is, where it lets the middle of the carriages be, which end it makes. */
+/**
+ * Each part in figures: how long it is and would have to be, where it lets the middle of the carriages be,
+ * which end it makes.
+ */
 export function ChainTable({ chain }: { chain: TravelChain }) {
   if (!chain.parts.length) return null;
   return (
@@ -29,26 +32,29 @@ export function ChainTable({ chain }: { chain: TravelChain }) {
       </TableHead>
       <TableBody>
         {chain.parts.map((part) => (
-          <PartRow key={part.id} part={part} closed={chain.closed!} />
+          <PartRow key={part.id} part={part} chain={chain} />
         ))}
       </TableBody>
     </Table>
   );
 }
 
-function endsText({ id }: ChainPart, { near, far }: NonNullable<TravelChain['closed']>): string {
+function endsText({ id }: ChainPart, { closed }: TravelChain): string {
+  const { near, far } = closed!;
   if (id === near && id === far) return 'both ends';
   if (id === near) return 'near end';
   return id === far ? 'far end' : '';
 }
 
-function PartRow({ part, closed }: { part: ChainPart; closed: NonNullable<TravelChain['closed']> }) {
+function PartRow({ part, chain }: { part: ChainPart; chain: TravelChain }) {
   const { system } = useMachine();
   const say = (m: number | null) => (m === null ? 'anywhere' : formatQuantity('length', m, system, 4).text);
   const { from, free } = part;
-  const ends = endsText(part, closed);
+  const ends = endsText(part, chain);
+  const short = free < chain.wanted;
   const cells = [
     say(part.length),
+    say(part.length + chain.wanted - free),
     say(free),
     say(from),
     say(from === null ? null : from + free),
@@ -63,7 +69,7 @@ function PartRow({ part, closed }: { part: ChainPart; closed: NonNullable<Travel
         <TableCell
           key={titles[i + 1]}
           data-title={titles[i + 1]}
-          className={i === 4 && ends ? (styles.binds ?? '') : ''}
+          className={(i === 1 && short) || (i === 5 && ends) ? (styles.binds ?? '') : ''}
         >
           {text}
         </TableCell>

@@ -56,5 +56,7 @@ describe('the Fit station', () => {
     expect(thread).toHaveTextContent('740 mm');
     expect(thread).toHaveTextContent('125 mm');
     expect(thread).toHaveTextContent('both ends');
+    // 760 of travel, 6.94 to standstill at each end (5 m/min, 0.5 m/s²), 200 of nut, a lead of 5 in reserve.
+    expect(thread).toHaveTextContent('983.9 mm');
   });
 });

@@ -26,10 +26,10 @@ export interface TravelChain {
   readonly stop: number;
   /** Travel between the soft limits, m; null where no part is known. */
   readonly soft: number | null;
+  /** Stroke that the asked travel wants with what the ends take, m. */
+  readonly wanted: number;
   /** Inputs, by their paths inside the axis, without which it is a bound: at most so much. */
   readonly missing: readonly string[];
-  /** Whether anybody has begun to say how it goes together. */
-  readonly begun: boolean;
 }
 
 type Length = Quantity<'length'>;
@@ -197,6 +197,9 @@ function endOf({ demands, fit: said }: Axis, sheet: Worksheet) {
 const isSaid = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && ('si' in value || Object.values(value).some(isSaid));
 
+/** Whether anybody has begun to say how an axis goes together. */
+export const fitBegun = ({ fit: said }: Axis): boolean => isSaid(said);
+
 /** The travel chain of an axis. @param sheet where the lines of the working go. */
 export function chainOf(axis: Axis, sheet: Worksheet): TravelChain {
   const found = [railParts, screwParts, rackParts, loopParts].map((of) => of(axis, sheet));
@@ -215,7 +218,7 @@ export function chainOf(axis: Axis, sheet: Worksheet): TravelChain {
     stop,
     end,
     soft,
+    wanted: axis.demands.travel.si + 2 * end,
     missing: [...found.flatMap((f) => f.missing), ...missing],
-    begun: isSaid(axis.fit),
   };
 }

@@ -1,6 +1,6 @@
 import { atLeast, exactly, unlessMissing } from '@/core/findings';
 import { type Axis, type AxisFieldPath, type Edit, isMeasure, putInAxis } from '@/core/model';
-import { type ChainPart, chainOf, type TravelChain } from '../chain';
+import { type ChainPart, chainOf, fitBegun, type TravelChain } from '../chain';
 import { type Candidate, offer, set } from '../candidates';
 import { axisCheck } from './subject';
 
@@ -45,14 +45,11 @@ function together(axis: Axis, parts: readonly ChainPart[], wanted: number): Cand
 }
 
 /** What can be done about a chain that does not leave the travel. */
-function mended(axis: Axis, { parts, closed, end }: TravelChain, lacking: number): Candidate[] {
+function mended(axis: Axis, { parts, closed, wanted }: TravelChain, lacking: number): Candidate[] {
   if (!closed) return [];
   const { stroke, near, far, loss } = closed;
   const binds = parts.filter((p) => p.id === near || p.id === far);
-  const found = [
-    ...binds.map((part) => alone(axis, part, lacking)),
-    ...together(axis, parts, axis.demands.travel.si + 2 * end),
-  ];
+  const found = [...binds.map((part) => alone(axis, part, lacking)), ...together(axis, parts, wanted)];
   // A drive whose place is typed may sit where it takes stroke: anywhere that serves is better.
   if (loss > 0 && axis.fit.driveStart) found.push(offer('shift-drive', [putInAxis('fit.driveStart', null)]));
   const travel = Math.floor((axis.demands.travel.si - lacking) * 1000) / 1000;
@@ -64,11 +61,11 @@ function mended(axis: Axis, { parts, closed, end }: TravelChain, lacking: number
 const chainShort = axisCheck({
   code: 'chain-short',
   judge: ({ analysis: { axis }, sheet }) => {
-    const chain = chainOf(axis, sheet);
-    const { closed, soft, end, missing } = chain;
     // Before anybody has begun with it, the station itself says what it wants to know.
-    if (!chain.begun || !closed || soft === null) return undefined;
-    const part = chain.parts.find((p) => p.id === closed.near)!;
+    if (!fitBegun(axis)) return undefined;
+    const { parts, closed, soft, end, missing } = chainOf(axis, sheet);
+    if (!closed || soft === null) return undefined;
+    const part = parts.find((p) => p.id === closed.near)!;
     const found = atLeast({
       code: 'chain-short',
       path: part.path,
