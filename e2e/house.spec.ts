@@ -171,7 +171,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     [
       'a station to come',
       async (page) => {
-        await page.goto('/fit?m=tern-creek');
+        await page.goto('/build?m=tern-creek');
         await page.getByText('Not built yet').waitFor();
       },
     ],
@@ -276,7 +276,7 @@ test('on paper the sheet stands without rail and buttons, the essentials include
 
 test('each station to come says so in one sentence', async ({ page }) => {
   await showBench(page);
-  for (const name of ['Fit', 'Build', 'Prove', 'Log']) {
+  for (const name of ['Build', 'Prove', 'Log']) {
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     await expect(page.getByText('Not built yet')).toBeVisible();

@@ -82,6 +82,7 @@ function TravelChainSheet({ axis, report }: { axis: Axis; report: AxisReport }) 
         )}
         <ChainTable chain={chain} />
         <Missing chain={chain} />
+        <p className={styles.missing}>Stack-ups, ends and stops, and plates are not built yet.</p>
       </section>
       <section aria-labelledby="fit-findings" className={styles.right}>
         <h2 className={styles.heading} id="fit-findings">
