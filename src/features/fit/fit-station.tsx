@@ -3,10 +3,9 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { type AxisReport, chainOf, type TravelChain } from '@/core/machine';
+import type { AxisReport, TravelChain } from '@/core/machine';
 import type { Axis } from '@/core/model';
 import { formatQuantity } from '@/core/units';
-import { silentWorksheet } from '@/core/worksheet';
 import { chainDrawing, chainInWords } from '@/drawings';
 import { FindingList, TrialBar } from '@/features/findings';
 import { machineHref, SheetHead, type SheetTab, useKnown, useMachine } from '@/features/frame';
@@ -61,7 +60,7 @@ export function FitStation() {
 /** The chain drawn to scale, what it says, and what it comes to. */
 function TravelChainSheet({ axis, report }: { axis: Axis; report: AxisReport }) {
   const { system } = useMachine();
-  const chain = useMemo(() => chainOf(axis, silentWorksheet), [axis]);
+  const { chain } = report;
   const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ axis, chain, system, width }), [axis, chain, system, width]);
   const drawing = useMemo(() => chainDrawing(shown), [shown]);

@@ -1,5 +1,5 @@
 import { type Finding, findingsOf, judge, lazily, wholeVerdict } from '@/core/checks';
-import { type Checked, hasNumbers, type Verdict, verdictOf } from '@/core/findings';
+import { type Verdict, verdictOf } from '@/core/findings';
 import { busiest, loadsIn } from '@/core/guides';
 import { type Axis, applyEdits, axisIssues, type Edit } from '@/core/model';
 import { quantity } from '@/core/units';
@@ -7,8 +7,10 @@ import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '
 import { type AccelerationId, accelerationsOf } from './accelerations';
 import { analyse, type Analysis, type CaseId, type RungId } from './analysis';
 import { torqueBand, type TorqueBand } from './band';
+import { chainOf, type TravelChain } from './chain';
 import { type AxisCode, axisChecks, type AxisSubject, subjectOf } from './checks';
 import { type Figure, figuresOf } from './figures';
+import { noNumberIn } from './no-number';
 import { oursOf } from './ours';
 import { lostMotionOf } from './train';
 import { unknownsOf } from './unknowns';
@@ -106,6 +108,8 @@ export interface AxisReport {
   };
   /** Null where the places of the carriages are not given. */
   readonly guide: CarriagesReport | null;
+  /** The axis end to end: what ends its travel, and what is left between the soft limits. */
+  readonly chain: TravelChain;
   /** Inputs that are not given, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
   /** The working, only where it was asked for. */
@@ -188,38 +192,6 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
     }))
     .sort((a, b) => b.limit - a.limit);
 
-const caseIds = ['rapid', 'speed-up', 'cut'] as const satisfies readonly CaseId[];
-
-/** All of a report that must be a number and is none, by its code. */
-function noNumberIn(
-  outcomes: readonly Checked[],
-  answers: Pick<
-    AxisReport,
-    'ladder' | 'accelerations' | 'cases' | 'figures' | 'stiffness' | 'lostMotion' | 'duty'
-  >,
-): string[] {
-  const { ladder, accelerations, cases, figures, stiffness, lostMotion, duty } = answers;
-  const broken = new Set<string>();
-  const look = (id: string, value: number) => {
-    if (!Number.isFinite(value)) broken.add(id);
-  };
-  // Every report runs through this, and nearly always for nothing: no lists are made of what is looked at.
-  for (const c of outcomes) if (!hasNumbers(c)) broken.add(c.code);
-  for (const r of ladder) look(r.id, r.limit);
-  for (const r of accelerations) look(r.id, r.limit);
-  for (const id of caseIds) {
-    look(id, cases[id].force);
-    look(id, cases[id].torque);
-    look(id, cases[id].usable);
-  }
-  for (const f of figures) look(f.id, f.value);
-  look('stiffness', stiffness.value);
-  look('lost-motion', lostMotion.value);
-  look('duty', duty.rms);
-  look('duty', duty.time);
-  return [...broken];
-}
-
 /**
  * The report of one axis.
  * @param axis a validated axis. @param place where it stands; left out: by itself.
@@ -270,6 +242,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
   const ours = lazily(() => oursOf(axis));
   const band = lazily(() => torqueBand(analysis));
   const guide = lazily(() => carriagesOf(analysis, stiffness.value));
+  const chain = lazily(() => chainOf(axis, sheet));
   const report: AxisReport = {
     ...answers,
     axisId: axis.id,
@@ -289,6 +262,9 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     },
     get guide() {
       return guide();
+    },
+    get chain() {
+      return chain();
     },
   };
   return options.working ? { ...report, working: sheet.lines } : report;
