@@ -27,10 +27,13 @@ export const freshId = (): string => crypto.randomUUID();
 
 const neverChanges = () => () => undefined;
 
+/** A frame of the screen, ms: what an edit did is painted before it is handed to the storage. */
+const FRAME = 16;
+
 function openStorage(): Opened | null {
   if (typeof indexedDB === 'undefined') return null;
   const storage = new MachineStorage();
-  return { storage, pool: new SessionPool(storage, { now: () => new Date() }) };
+  return { storage, pool: new SessionPool(storage, { now: () => new Date(), frame: FRAME }) };
 }
 
 /** Gives the storage, and the machines that are open, to all that is below. */

@@ -39,13 +39,15 @@ export interface EditOptions {
 
 export interface SessionTools {
   readonly now: () => Date;
+  /** How long a save waits for the frame that shows its edit, ms; left out: for the next task. */
+  readonly frame?: number;
 }
 
 const FROM_OTHER_TAB = 'Change in another tab';
 const COPY_SUFFIX = '(other tab)';
 const NO_ISSUES: readonly Issue[] = [];
 
-const nextTask = () => new Promise<void>((resolve) => setTimeout(resolve));
+const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
 
 /**
  * One open machine: the only place through which a change goes. Every edit passes the gate, is kept in the
@@ -256,7 +258,7 @@ export class Session {
       // A problem stays in sight until it is solved: the notice does not flicker with every attempt.
       if (this.store.getState().save.kind !== 'problem') this.store.setState({ save: { kind: 'saving' } });
       // The frame that shows the edit goes first: the storage would stand in its way.
-      await nextTask();
+      await wait(this.tools.frame ?? 0);
       const { project } = this;
       if (!project) return;
       const result = await this.storage.save(project, this.mark, this.saved);
