@@ -31,6 +31,8 @@ describe('the Fit station', () => {
     // Nothing is green that nobody has said.
     expect(screen.getByText(/Whether the travel closes is not known yet/)).toBeInTheDocument();
     expect(screen.getByRole('img', { name: /^Bed: free stroke 820 mm, ended by the rail/ })).toBeVisible();
+    await type('Near stop', '-2 in');
+    await type('Far stop', '-2 in');
     await type('Nut', '60 mm');
     await type('Nut and housing', '3 in');
     await type('Crash zone', '12 mm');

@@ -29,8 +29,12 @@ const ends = applyEdits(screw, [
   putInAxis('fit.margin', mm(4)),
   putInAxis('fit.reaction', guess('time', '20 ms')),
   putInAxis('fit.housing', mm(78)),
+  // Stops that stand well out: they bind nothing.
+  putInAxis('fit.stops.near', mm(-150)),
+  putInAxis('fit.stops.far', mm(-150)),
 ]);
 const chain = (axis: Axis) => chainOf(axis, silentWorksheet);
+const part = (axis: Axis, id: string) => chain(axis).parts.find((p) => p.id === id)!;
 const finding = (axis: Axis) => axisReport(axis).findings.find((f) => f.code === 'chain-short');
 
 describe('the travel chain of an axis', () => {
@@ -38,6 +42,7 @@ describe('the travel chain of an axis', () => {
     const { closed, parts } = chain(ends);
     expect(parts.map((p) => [p.id, Math.round(p.free * 1000)])).toEqual([
       ['rail', 820],
+      ['stops', 1120],
       ['thread', 1035],
       ['blocks', 1021],
     ]);
@@ -62,14 +67,11 @@ describe('the travel chain of an axis', () => {
   it('racks, belts and chains have theirs: teeth past the pitch point, pulleys and what runs between', () => {
     const on = (kind: 'rack' | 'belt' | 'chain') => ({ ...ends, drive: { ...startingDrive(kind, 0.8) } });
     const rack = said(on('rack'), { 'fit.rack': 900 });
-    expect(chain(rack).parts[1]!.free).toBeCloseTo(
-      0.9 - 2 * 2.7475 * 0.0015 * (rackModule(rack) / 0.0015),
-      4,
-    );
+    expect(part(rack, 'rack').free).toBeCloseTo(0.9 - 2 * 2.7475 * 0.0015 * (rackModule(rack) / 0.0015), 4);
     for (const kind of ['belt', 'chain'] as const) {
       const loop = said(on(kind), { 'drive.centreDistance': 1400, 'fit.clamp': 120 });
-      expect(chain(loop).parts[1]!).toMatchObject({ id: 'loop', path: 'drive.centreDistance' });
-      expect(chain(loop).parts[1]!.free).toBeLessThan(1.4 - 0.126);
+      expect(part(loop, 'loop')).toMatchObject({ path: 'drive.centreDistance' });
+      expect(part(loop, 'loop').free).toBeLessThan(1.4 - 0.126);
       expect(chain(on(kind)).missing).toContain('fit.clamp');
     }
   });
@@ -77,13 +79,17 @@ describe('the travel chain of an axis', () => {
     expect(finding(said(startingAxis('bed', 'a'), { 'guide.railLength': 700 }))).toBeUndefined();
     expect(finding(screw)).toMatchObject({ verdict: 'not-known', path: 'guide.railLength' });
     expect(finding(ends)).toBeUndefined();
+    // The end of a rail is no stop, and a place counts from somewhere.
+    const open = said(ends, { 'fit.stops.far': null });
+    expect(finding(open)).toMatchObject({ verdict: 'not-known', params: { first: 'fit.stops.far' } });
+    expect(chain(said(ends, { 'fit.driveStart': 0 })).missing).toEqual(['fit.driveOffset']);
     const asked = said(ends, { 'demands.travel': 800 });
     expect(finding(asked)).toMatchObject({ verdict: 'gives-out', params: { near: 'rail', far: 'rail' } });
   });
   it('each way out that is offered closes it, or says that less is asked', () => {
     const cases = [
       said(ends, { 'demands.travel': 800 }),
-      said(ends, { 'demands.travel': 740, 'fit.driveStart': -250 }),
+      said(ends, { 'demands.travel': 740, 'fit.driveStart': -250, 'fit.driveOffset': 0 }),
       said(ends, { 'fit.stops.near': 40, 'fit.stops.far': 40 }),
       said(ends, { 'fit.thread': 700 }),
     ];

@@ -159,7 +159,9 @@ function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
       line: 'chain.stops',
     });
   }
-  return { parts, missing: [] };
+  // The end of a rail stops nothing: without stops nobody may say that the travel closes.
+  const lacking = (['near', 'far'] as const).filter((side) => !said.stops[side]);
+  return { parts, missing: lacking.map((side) => `fit.stops.${side}`) };
 }
 
 /** What an end takes: crash zone, path to standstill from rapid, spread of the switch, margin. */
@@ -194,6 +196,10 @@ function endOf({ demands, fit: said }: Axis, sheet: Worksheet) {
   return { stop, end, missing };
 }
 
+/** A drive whose place is typed is counted from: where its nut or pinion sits must be said as well. */
+const unplaced = ({ fit: said }: Axis): string[] =>
+  said.driveStart && !said.driveOffset ? ['fit.driveOffset'] : [];
+
 const isSaid = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && ('si' in value || Object.values(value).some(isSaid));
 
@@ -219,6 +225,6 @@ export function chainOf(axis: Axis, sheet: Worksheet): TravelChain {
     end,
     soft,
     wanted: axis.demands.travel.si + 2 * end,
-    missing: [...found.flatMap((f) => f.missing), ...missing],
+    missing: [...found.flatMap((f) => f.missing), ...unplaced(axis), ...missing],
   };
 }
