@@ -5,7 +5,7 @@ type Act = () => void;
 /** A page out of sight paints nothing: there the value follows all the same, ms. */
 const UNSEEN = 200;
 
-/** What waits for the next frame; a frame that has begun takes no more. */
+/** What waits for the next frame, of which a page has one; a frame that has begun takes no more. */
 let waiting: Set<Act> | null = null;
 
 /** Opens a batch: all of it becomes one piece of work, once the frame at hand is painted. */

@@ -1,13 +1,11 @@
 'use client';
 
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { ChainPart, TravelChain } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
+import { CardTable } from '@/ui/card-table';
 import { chainPartName } from '@/words';
 import styles from './fit.module.css';
 
@@ -20,22 +18,11 @@ const titles = ['Part', 'Long', 'Travel wants', 'Lets run', 'From', 'To', 'Ends'
 export function ChainTable({ chain }: { chain: TravelChain }) {
   if (!chain.parts.length) return null;
   return (
-    <Table size="small" className={styles.table ?? ''} aria-label="Parts of the travel chain">
-      <TableHead>
-        <TableRow>
-          {titles.map((title) => (
-            <TableCell key={title} scope="col">
-              {title}
-            </TableCell>
-          ))}
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {chain.parts.map((part) => (
-          <PartRow key={part.id} part={part} chain={chain} />
-        ))}
-      </TableBody>
-    </Table>
+    <CardTable titles={titles} className={styles.table} label="Parts of the travel chain">
+      {chain.parts.map((part) => (
+        <PartRow key={part.id} part={part} chain={chain} />
+      ))}
+    </CardTable>
   );
 }
 

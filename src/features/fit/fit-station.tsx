@@ -122,8 +122,11 @@ function ChainBlock({ axis, chain }: { axis: Axis; chain: TravelChain }) {
   const { system } = useMachine();
   const { closed, soft, end } = chain;
   const say = (m: number, digits = 4) => formatQuantity('length', m, system, digits).text;
-  // What is missing makes it a bound.
-  const most = chain.missing.length ? '≤ ' : '';
+  // What is missing makes bounds: no more is left, no less is taken, and nobody knows what could be gained.
+  const open = chain.missing.length > 0;
+  const [most, least] = open ? ['≤ ', '≥ '] : ['', ''];
+  const none = open ? 'not known' : 'nothing';
+  const gain = closed?.gain ? say(closed.gain.by, 3) : none;
   const binds = closed && [...new Set([closed.near, closed.far])].map((id) => chainPartName[id]).join(', ');
   return (
     <TitleBlock
@@ -132,8 +135,8 @@ function ChainBlock({ axis, chain }: { axis: Axis; chain: TravelChain }) {
         { label: 'Asked', value: say(axis.demands.travel.si) },
         { label: 'Soft travel', value: soft === null ? 'not known' : most + say(soft) },
         { label: 'Binds', value: binds ?? 'not known' },
-        { label: 'Each end', value: say(end, 3) },
-        { label: 'To gain', value: closed?.gain ? say(closed.gain.by, 3) : 'nothing' },
+        { label: 'Each end', value: least + say(end, 3) },
+        { label: 'To gain', value: gain },
       ]}
     />
   );

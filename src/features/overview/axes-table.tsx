@@ -1,10 +1,7 @@
 'use client';
 
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { type AxisReport, freshAxis, ridersOf } from '@/core/machine';
@@ -12,12 +9,14 @@ import { arrangedAxes, type Axis, capsAt, type Project, put, type Role, roles } 
 import { formatQuantity } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action, IconAction } from '@/ui/action';
+import { CardTable } from '@/ui/card-table';
 import { TextLine } from '@/ui/text-line';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { newNames, roleNames, verdictText } from '@/words';
 import styles from './overview.module.css';
 
 const most = capsAt('axes')!.max;
+const titles = ['Letter', 'Axis', 'Verdict', 'Travel', 'Moves', 'Asked', 'Good for'] as const;
 
 /** A new axis rides where one of its kind does in this arrangement. */
 function ridesOn({ axes, brief: { arrangement } }: Project, role: Role): string | null {
@@ -43,23 +42,11 @@ export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
   return (
     <section aria-labelledby="axes-title">
       <h2 id="axes-title">Axes</h2>
-      <Table size="small" className={styles.axes ?? ''}>
-        <TableHead>
-          <TableRow>
-            {['Letter', 'Axis', 'Verdict', 'Travel', 'Moves', 'Asked', 'Good for'].map((title) => (
-              <TableCell key={title} scope="col">
-                {title}
-              </TableCell>
-            ))}
-            <TableCell component="td" />
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {axes.map((axis, i) => (
-            <AxisRow key={axis.id} index={i} axis={axis} report={reports[i]!} />
-          ))}
-        </TableBody>
-      </Table>
+      <CardTable titles={titles} acts className={styles.axes}>
+        {axes.map((axis, i) => (
+          <AxisRow key={axis.id} index={i} axis={axis} report={reports[i]!} />
+        ))}
+      </CardTable>
       {axes.length < most && (
         <p className={styles.add}>
           Add:{' '}

@@ -126,11 +126,13 @@ function loopParts(axis: Axis, sheet: Worksheet): Found {
 /** Rail and stops, which are counted from the rail. */
 function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
   const { railLength, carriageSpan, overhang } = guide;
-  if (!railLength || !carriageSpan)
-    return {
-      parts: [],
-      missing: [...(railLength ? [] : ['guide.railLength']), ...(carriageSpan ? [] : ['guide.carriageSpan'])],
-    };
+  // The end of a rail stops nothing: without stops nobody may say that the travel closes.
+  const missing = [
+    ...(railLength ? [] : ['guide.railLength']),
+    ...(carriageSpan ? [] : ['guide.carriageSpan']),
+    ...(['near', 'far'] as const).filter((side) => !said.stops[side]).map((side) => `fit.stops.${side}`),
+  ];
+  if (!railLength || !carriageSpan) return { parts: [], missing };
   const [rail, span] = [railLength.si, carriageSpan.si];
   const free = sheet.apply(fit.railReach, { rail, span, overhang: overhang.si }, 'chain.rail', {
     rail: 'guide.railLength',
@@ -159,9 +161,7 @@ function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
       line: 'chain.stops',
     });
   }
-  // The end of a rail stops nothing: without stops nobody may say that the travel closes.
-  const lacking = (['near', 'far'] as const).filter((side) => !said.stops[side]);
-  return { parts, missing: lacking.map((side) => `fit.stops.${side}`) };
+  return { parts, missing };
 }
 
 /** What an end takes: crash zone, path to standstill from rapid, spread of the switch, margin. */

@@ -32,7 +32,9 @@ const sum = (list: readonly number[]) => list.reduce((s, v) => s + v, 0);
 function heightOf({ from, id }: WeighedBody, { role }: Axis, { feet, column }: Structure): number {
   const rails = feet.height?.si ?? 0;
   const beam = rails + column.height.si;
-  if (from === 'structure') return id === 'columns' ? (rails + beam) / 2 : id === 'crossbar' ? rails : beam;
+  if (id === 'columns' && from === 'structure') return (rails + beam) / 2;
+  if (id === 'crossbar' && from === 'structure') return rails;
+  if (from === 'structure') return beam;
   return from === 'carried' || role === 'gantry' ? beam : rails;
 }
 
@@ -67,6 +69,17 @@ function momentOfArm({ project, masses }: MachineContext, index: number, base: n
   return Math.max(moment(far!), -moment(near!));
 }
 
+/** Moment of all that moves about the middle of the feet, with one axis at the end of its travel, kg·m. */
+function momentOf(context: MachineContext, structure: Structure, index: number, base: number | null): number {
+  const { project, masses } = context;
+  const axis = project.axes[index]!;
+  const mine = masses.axes[index]!;
+  if (axis.role !== 'gantry') return momentAlong(mine, axis, structure);
+  const leans = project.brief.arrangement === 'cantilever';
+  if (leans && base !== null) return momentOfArm(context, index, base);
+  return (mine.total * axis.demands.travel.si) / 2;
+}
+
 function tippingOver(context: MachineContext, structure: Structure, index: number): Tipping {
   const { project, masses } = context;
   const axis = project.axes[index]!;
@@ -74,14 +87,7 @@ function tippingOver(context: MachineContext, structure: Structure, index: numbe
   const way = axis.role === 'gantry' ? 'across' : 'along';
   const base = baseOf(project, way);
   const all = masses.moving + masses.standing;
-  const leans = way === 'across' && project.brief.arrangement === 'cantilever';
-  const moment =
-    way === 'along'
-      ? momentAlong(mine, axis, structure)
-      : leans && base !== null
-        ? momentOfArm(context, index, base)
-        : (mine.total * axis.demands.travel.si) / 2;
-  const centre = moment / all;
+  const centre = momentOf(context, structure, index, base) / all;
   const height = sum(mine.bodies.map((b) => b.mass * heightOf(b, axis, structure))) / mine.total;
   const acceleration = axis.demands.acceleration.si;
   const missing = [

@@ -139,9 +139,8 @@ const rocks = machineCheck({
       }),
     );
   },
-  candidates: ({ project }, found) => {
-    return ballast(project, Number(found.params.moving) / found.limit - Number(found.params.standing));
-  },
+  candidates: ({ project }, found) =>
+    ballast(project, Number(found.params.moving) / found.limit - Number(found.params.standing)),
 });
 
 const creeps = machineCheck({
