@@ -114,17 +114,19 @@ function row({ closed, left, right, paper, say }: Laid, part: ChainPart, y: numb
 
 /** Hard contacts, what each end takes, the soft limits between, and the carriages at both contacts. */
 function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: number): Partial<Parts> {
-  const { end } = chain;
   const { from, to } = closed;
+  const [near, far] = [chain.ends.near.taken, chain.ends.far.taken];
   const upright = (x: number, pen: Pen) => line('limits', { x, y: bottom }, { x, y: top }, { pen });
-  const zone = (x: number) => {
-    const title = `Each end takes ${say(end)}`;
-    return rect('ends', x, bottom, end, top - bottom, { fill: 'amberWash', opacity: 0.55, title });
+  const zone = (x: number, wide: number) => {
+    const title = `This end takes ${say(wide)}`;
+    return wide > 0
+      ? [rect('ends', x, bottom, wide, top - bottom, { fill: 'amberWash', opacity: 0.55, title })]
+      : [];
   };
   const span = axis.guide.carriageSpan?.si ?? 0;
   const rides = (x: number, pen: Pen) =>
     rect('carriages', x - span / 2, paper(BAR / 2), span, paper(CARRIAGE), { pen, fill: 'panel' });
-  const closes = to - from > 2 * end;
+  const closes = to - from > near + far;
   const across = (side: 1 | -1, a: number, b: number, text: string) => ({
     layer: 'dimensions',
     along: 'x' as const,
@@ -135,14 +137,17 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
   });
   return {
     shapes: [
-      ...(end > 0 ? [zone(from), zone(to - end)] : []),
+      ...zone(from, near),
+      ...zone(to - far, far),
       upright(from, hard),
       upright(to, hard),
-      ...(closes ? [upright(from + end, soft), upright(to - end, soft)] : []),
+      ...(closes ? [upright(from + near, soft), upright(to - far, soft)] : []),
       ...(span > 0 && to > from ? [rides(to, hard), rides(from, thin)] : []),
     ],
     dimensions: [
-      ...(closes ? [across(1, from + end, to - end, `between soft limits ${say(to - from - 2 * end)}`)] : []),
+      ...(closes
+        ? [across(1, from + near, to - far, `between soft limits ${say(to - from - near - far)}`)]
+        : []),
       ...(to > from ? [across(-1, from, to, `free stroke ${say(to - from)}`)] : []),
     ],
   };

@@ -166,7 +166,7 @@ describe('the drawing of a travel chain', () => {
   const fits: readonly (readonly Edit[])[] = [
     [],
     [put('fit.nut', guess('length', '60 mm')), put('fit.housing', guess('length', '82 mm'))],
-    [put('fit.crash', guess('length', '12 mm')), put('fit.driveStart', guess('length', '-40 mm'))],
+    [put('fit.ends.near.crash', guess('length', '12 mm')), put('fit.driveStart', guess('length', '-40 mm'))],
     [put('fit.stops.near', guess('length', '20 mm')), put('fit.stops.far', guess('length', '-20 mm'))],
     [put('fit.clamp', guess('length', '120 mm')), put('demands.travel', guess('length', '5 mm'))],
   ];

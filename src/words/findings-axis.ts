@@ -151,9 +151,10 @@ export const trainWords = {
     const stroke = say('length', num('stroke'), 4);
     const ended = near === far ? `ended by the ${near}` : `from the ${near} to the ${far}`;
     const gain = num('gain') > 0 ? ` There ${say('length', num('gain'))} could be gained.` : '';
+    const [nearEnd, farEnd] = [say('length', num('takenNear')), say('length', num('takenFar'))];
     const left =
-      `Free stroke is ${stroke}, ${ended}.${gain} Each end takes ${say('length', num('taken'))}, which ` +
-      `leaves ${say('length', f.value, 4)} of ${say('length', f.limit, 4)} between the soft limits.`;
+      `Free stroke is ${stroke}, ${ended}.${gain} The ends take ${nearEnd} and ${farEnd}, which leaves ` +
+      `${say('length', f.value, 4)} of ${say('length', f.limit, 4)} between the soft limits.`;
     if (f.verdict === 'not-known')
       return {
         title: 'Travel chain is not all known',

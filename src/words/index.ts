@@ -29,6 +29,8 @@ export {
   workNames,
 } from './names-machine';
 export { chainPartName } from './names-fit';
+export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
+export { changeText } from './findings-fit';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

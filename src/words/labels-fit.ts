@@ -2,9 +2,50 @@ import type { AxisFieldPath } from '@/core/model';
 import type { FieldText } from './field-text';
 
 type FitPath = Extract<AxisFieldPath, `fit.${string}`>;
+type EndPath<S extends 'near' | 'far'> = Extract<AxisFieldPath, `fit.ends.${S}.${string}`>;
+
+const end = <S extends 'near' | 'far'>(side: S, name: string): Record<EndPath<S>, FieldText> => {
+  const texts = {
+    crash: {
+      label: `${name} crash zone`,
+      help: 'Kept before the hard contact: stroke of the cushion and what is left free.',
+    },
+    trip: {
+      label: `${name} switch at`,
+      help:
+        'From the hard contact inwards to where the switch trips. Empty: as far in as stopping from rapid ' +
+        'wants.',
+    },
+    margin: {
+      label: `${name} margin`,
+      help: 'From the trip inwards to the soft limit: 2 to 5 mm (common practice).',
+    },
+    over: {
+      label: `${name} over-travel`,
+      help: 'How far the switch may be run over behind its trip before it is broken.',
+    },
+    'cushion.stiffness': {
+      label: `${name} stop gives`,
+      help: 'Stiffness of stop and frame together. Empty: not known.',
+    },
+    'cushion.thickness': { label: `${name} pad`, help: 'Thickness along the travel, unpressed.' },
+    'cushion.area': { label: `${name} face`, help: 'Face of all pads of this end together.' },
+    'cushion.crush': {
+      label: `${name} crushes at`,
+      help: 'Pressure at which the foam crushes; it hardly rises. Datasheet, or press it on a scale.',
+    },
+    'cushion.rate': { label: `${name} spring`, help: 'Rate of all springs of this end together.' },
+    'cushion.stroke': { label: `${name} spring stroke`, help: 'Until it is pressed solid.' },
+  };
+  return Object.fromEntries(
+    Object.entries(texts).map(([path, text]) => [`fit.ends.${side}.${path}`, text]),
+  ) as Record<EndPath<S>, FieldText>;
+};
 
 /** Name and help of what Fit asks of an axis. */
 export const fitText: Record<FitPath, FieldText> = {
+  ...end('near', 'Near'),
+  ...end('far', 'Far'),
   'fit.driveStart': {
     label: 'Drive begins at',
     help:
@@ -25,14 +66,43 @@ export const fitText: Record<FitPath, FieldText> = {
     help: 'From the near rail end inward to the face that meets the carriages; minus where it stands out.',
   },
   'fit.stops.far': { label: 'Far stop', help: 'The same from the far rail end.' },
-  'fit.crash': {
-    label: 'Crash zone',
-    help: 'Stroke of the cushion and what is kept before it, at each end.',
-  },
   'fit.scatter': { label: 'Switch spread', help: 'How far apart the switch trips from time to time.' },
-  'fit.margin': { label: 'Margin', help: 'From the soft limit to the switch: 2 to 5 mm (common practice).' },
   'fit.reaction': {
     label: 'Reaction',
     help: 'From the trip until the controller brakes: switch, filter and poll, 5 to 30 ms (memory; measure).',
+  },
+  'fit.reserve': {
+    label: 'Thread kept',
+    help: 'At each end, so that no ball is lost. Empty: a lead, and at least 5 mm (common practice).',
+  },
+  'fit.journals.drive': {
+    label: 'Journal at the drive',
+    help: 'What is turned beyond the thread: bearing seat, lock nut, shank for the coupling.',
+  },
+  'fit.journals.far': { label: 'Far journal', help: 'Bearing seat and ring groove at the other end.' },
+  'fit.grip': { label: 'Belt in a clamp', help: 'At least six teeth in each (common practice).' },
+  'fit.mouths': { label: 'Between the clamps', help: 'From the mouth of one clamp to that of the other.' },
+  'fit.clearance': {
+    label: 'Kept free',
+    help: 'Between what moves and what stands at each end. Empty: 3 mm (common practice).',
+  },
+  'fit.homing.speed': { label: 'Homing speed', help: 'Of the first pass, towards the switch.' },
+  'fit.homing.again': { label: 'Second pass', help: 'Slowly on to the switch again.' },
+  'fit.homing.pullOff': { label: 'Pull-off', help: 'How far it backs off the switch.' },
+  'fit.homing.skew': {
+    label: 'Skew allowed',
+    help: 'How far one side may stand ahead before the carriages bind.',
+  },
+  'fit.read.stop': {
+    label: 'Stop, as read',
+    help: 'From rapid into the switch: from trip to standstill, off a rule. Replaces the prediction.',
+  },
+  'fit.read.coast': {
+    label: 'Run-on, as read',
+    help: 'Power off at rapid in the middle of the travel: how far it ran. Replaces the prediction.',
+  },
+  'fit.stopForce': {
+    label: 'Stop bears',
+    help: 'What the hard stop and its screws may take, and what screw and nut may take with it.',
   },
 };

@@ -1,3 +1,4 @@
+export * from './mounting';
 export { nutMaterials, screwSteel } from './materials';
 export type { Wanted } from './wanted';
 export {

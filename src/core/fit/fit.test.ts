@@ -57,8 +57,9 @@ describe('what each part leaves (closed sums)', () => {
     expect(at(v0, j)).toBeCloseTo(x, 5);
   });
   it('an end takes what lies in it; what both take comes off the stroke', () => {
-    const taken = { crash: mm(12), stop: mm(30), scatter: mm(0.5), margin: mm(4) };
-    const end = fit.endLength.evaluate(taken);
+    const trip = fit.tripPlace.evaluate({ crash: mm(12), stop: mm(30), scatter: mm(0.5) });
+    expect(trip).toBeCloseTo(0.0425, 12);
+    const end = fit.endLength.evaluate({ trip, margin: mm(4) });
     expect(end).toBeCloseTo(0.0465, 12);
     const left = fit.softTravel.evaluate({ stroke: mm(820), near: end, far: mm(40) });
     expect(left).toBeCloseTo(0.7335, 12);

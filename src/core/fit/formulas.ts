@@ -90,59 +90,87 @@ export const loopReach = defineFormula({
   evaluate: ({ centre, diameter, clamp, clearance: c }) => centre - diameter - clamp - 2 * c,
 });
 
-export const stopPath = defineFormula({
-  id: 'fit/stop-path',
-  title: 'Path from a switch to standstill',
+export const screwLength = defineFormula({
+  id: 'fit/screw-length',
+  title: 'Length of a screw with its journals',
   symbols: {
-    speed: { kind: 'speed', tex: 'v', meaning: 'speed at the switch' },
-    reaction: { kind: 'time', tex: 't_r', meaning: 'until the controller brakes: switch, filter, poll' },
-    acceleration: { kind: 'acceleration', tex: 'a', meaning: 'deceleration' },
-    jerk: { kind: 'jerk', tex: 'j', meaning: 'jerk; without limit: constant deceleration' },
+    thread: { kind: 'length', tex: 'L_t', meaning: 'length of the thread' },
+    drive: { kind: 'length', tex: 'J_1', meaning: 'seat, lock nut and shank at the drive' },
+    far: { kind: 'length', tex: 'J_2', meaning: 'seat and ring groove at the other end' },
   },
-  result: { kind: 'length', tex: 'd', meaning: 'path to standstill under control' },
-  tex:
-    '<speed>\\,<reaction> + \\frac{<speed>^2}{2\\,<acceleration>} + ' +
-    '\\frac{<speed>\\,<acceleration>}{2\\,<jerk>}',
+  result: { kind: 'length', tex: 'L', meaning: 'of the whole screw' },
+  tex: '<thread> + <drive> + <far>',
+  citation: { basis: 'derived', text: 'Sum of what is turned on the screw' },
+  range: 'Block faces stand a thread apart where the inner rings are flush with them.',
+  evaluate: ({ thread, drive, far }) => thread + drive + far,
+});
+
+export const beltCut = defineFormula({
+  id: 'fit/belt-cut',
+  title: 'Length to which a belt is cut',
+  symbols: {
+    centre: { kind: 'length', tex: 'C', meaning: 'distance of the pulley shafts' },
+    teeth: { kind: 'count', tex: 'z', meaning: 'teeth of a pulley' },
+    pitch: { kind: 'length', tex: 'p', meaning: 'pitch of the belt' },
+    mouths: { kind: 'length', tex: 'g', meaning: 'between the mouths of the clamps' },
+    grip: { kind: 'length', tex: 'l_k', meaning: 'belt in each clamp' },
+  },
+  result: { kind: 'length', tex: 'L_b', meaning: 'belt before it is laid in' },
+  tex: '2\\,<centre> + <teeth>\\,<pitch> - <mouths> + 2\\,<grip>',
+  citation: { basis: 'derived', text: 'Two strands and half a turn of each pulley, clamped at a carriage' },
+  range: 'Equal pulleys. At least six teeth in each clamp (common practice).',
+  evaluate: ({ centre, teeth, pitch, mouths, grip }) => 2 * centre + teeth * pitch - mouths + 2 * grip,
+});
+
+const share = { kind: 'ratio', tex: 'y', meaning: 'share of the loaded length that hangs out' } as const;
+
+export const overhangShare = defineFormula({
+  id: 'fit/overhang-share',
+  title: 'How much of a carriage hangs out',
+  symbols: {
+    overhang: { kind: 'length', tex: 'o', meaning: 'past the rail end' },
+    carriage: { kind: 'length', tex: 'L_c', meaning: 'length of the carriage over its caps' },
+    loaded: { kind: 'length', tex: 'L_b', meaning: 'its loaded length' },
+  },
+  result: share,
+  tex: '\\frac{\\max(0,\\; <overhang> - (<carriage> - <loaded>)/2)}{<loaded>}',
+  citation: { basis: 'derived', text: 'End caps may hang out free; then balls are missing' },
+  range: 'Balls must be held off the rail too. The loaded length is about 0.7 of the whole (from memory).',
+  evaluate: ({ overhang, carriage, loaded }) => Math.max(0, overhang - (carriage - loaded) / 2) / loaded,
+});
+
+export const overhangStatic = defineFormula({
+  id: 'fit/overhang-static',
+  title: 'Static rating that is left past the rail end',
+  symbols: { share },
+  result: { kind: 'ratio', tex: 'f_0', meaning: 'share of the static rating' },
+  tex: '1 - <share>',
+  citation: { basis: 'derived', text: 'Balls that are off the rail bear nothing' },
+  range: 'Up to a quarter of a carriage, light load, parked (common practice).',
+  evaluate: ({ share: y }) => 1 - y,
+});
+
+export const overhangDynamic = defineFormula({
+  id: 'fit/overhang-dynamic',
+  title: 'Dynamic rating that is left past the rail end',
+  symbols: { share },
+  result: { kind: 'ratio', tex: 'f', meaning: 'share of the dynamic rating' },
+  tex: '(1 - <share>)^{0.7}',
   citation: {
-    basis: 'textbook',
-    text: 'Biagiotti and Melchiorri, Trajectory Planning for Automatic Machines and Robots, ch. 3',
+    basis: 'memory',
+    text: 'Dynamic ratings go with the power 0.7 of the rolling bodies (from memory)',
   },
-  range:
-    'With power. Where the speed is below a²/j full deceleration is not reached: v t_r + v √(v/j) then. ' +
-    'Without power the axis runs on by its energy.',
-  evaluate({ speed: v, reaction, acceleration: a, jerk: j }) {
-    if (Number.isFinite(j) && v < (a * a) / j) return v * reaction + v * Math.sqrt(v / j);
-    return v * reaction + (v * v) / (2 * a) + (v * a) / (2 * j);
-  },
+  range: 'As for the static rating.',
+  evaluate: ({ share: y }) => (1 - y) ** 0.7,
 });
 
-export const endLength = defineFormula({
-  id: 'fit/end-length',
-  title: 'What an end takes of the stroke',
-  symbols: {
-    crash: { kind: 'length', tex: 'z', meaning: 'stroke of the cushion and crash zone' },
-    stop: { kind: 'length', tex: 'd', meaning: 'path from the switch to standstill' },
-    scatter: { kind: 'length', tex: 'w', meaning: 'spread of the point where the switch trips' },
-    margin: { kind: 'length', tex: 'm', meaning: 'from the soft limit to the switch' },
-  },
-  result: { kind: 'length', tex: 'e', meaning: 'between soft limit and hard stop' },
-  tex: '<crash> + <stop> + <scatter> + <margin>',
-  citation: { basis: 'derived', text: 'Sum of what lies between the soft limit and the hard stop' },
-  range: 'Each end by itself. Margins of 2 to 5 mm are common practice, no source.',
-  evaluate: ({ crash, stop, scatter, margin }) => crash + stop + scatter + margin,
-});
-
-export const softTravel = defineFormula({
-  id: 'fit/soft-travel',
-  title: 'Travel between the soft limits',
-  symbols: {
-    stroke: { kind: 'length', tex: 'S', meaning: 'free stroke between the hard contacts' },
-    near: { kind: 'length', tex: 'e_1', meaning: 'what the near end takes' },
-    far: { kind: 'length', tex: 'e_2', meaning: 'what the far end takes' },
-  },
-  result: { kind: 'length', tex: 'T', meaning: 'travel that is left' },
-  tex: '<stroke> - <near> - <far>',
-  citation: { basis: 'derived', text: 'What the ends take comes off the free stroke' },
-  range: 'Negative: the ends take more than there is.',
-  evaluate: ({ stroke, near, far }) => stroke - near - far,
+export const overhangPeak = defineFormula({
+  id: 'fit/overhang-peak',
+  title: 'Peak load in a single carriage past the rail end',
+  symbols: { share },
+  result: { kind: 'ratio', tex: 'f_p', meaning: 'over that of a carriage on its rail' },
+  tex: '\\frac{1}{1 - <share>}\\left(1 + \\frac{3\\,<share>}{1 - <share>}\\right)',
+  citation: { basis: 'derived', text: 'The load sits off the middle of what still bears, and tilts it' },
+  range: 'One carriage on a rail. Two share the tilt through their plate.',
+  evaluate: ({ share: y }) => (1 / (1 - y)) * (1 + (3 * y) / (1 - y)),
 });

@@ -1,2 +1,9 @@
+import * as chainFormulas from './formulas';
+import * as endFormulas from './formulas-ends';
+import * as stackFormulas from './formulas-stack';
+
 export { closeChain, type Closed, type Span } from './chain';
-export * as fit from './formulas';
+export * from './stack';
+
+/** Every formula of how things fit. */
+export const fit = { ...chainFormulas, ...endFormulas, ...stackFormulas };

@@ -4,6 +4,7 @@ import type { Axis } from './axes/schema';
 import { briefShape } from './brief/schema';
 import type { MeasurePath } from './edit';
 import { contentsSchema, filesShape } from './files/schema';
+import { fitShape } from './fit/schema';
 import { type Caps, declaredIn, id, name, text } from './input';
 import type { FieldRule } from './measure';
 import { partsShape } from './parts/schema';
@@ -11,7 +12,7 @@ import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 6;
+export const VERSION = 7;
 
 /** What belongs to the document as a whole. */
 const headShape = {
@@ -35,6 +36,7 @@ export const projectSchema = z.strictObject({
   ...briefShape,
   ...axesShape,
   ...structureShape,
+  ...fitShape,
   ...partsShape,
   ...filesShape,
 });

@@ -1,7 +1,7 @@
 export * from './axes';
 export * from './brief';
 export * from './structure';
-export { type AxisFit, startingFit } from './fit';
+export * from './fit';
 export type { OwnPart } from './parts';
 export { contentsSchema, type FileEntry, MOST_FILE_BYTES } from './files';
 export {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
-import { type Axis, migrate, type Project, projectIssues, startingFit, VERSION } from '.';
+import { type Axis, migrate, type Project, projectIssues, startingFit, startingShims, VERSION } from '.';
 
 /** A screw without what came with version 5: nobody had said its ratings. */
 function unrated(drive: Axis['drive']): object {
@@ -21,7 +21,8 @@ function unfitted({ fit, ...axis }: Axis) {
 }
 
 /** A machine without what came with version 6: nobody had said what it stands on, nor how it fits. */
-function asBefore6({ axes, pins, structure, ...rest }: Project) {
+function asBefore6({ axes, pins, structure, shims, ...rest }: Project) {
+  expect(shims.map((s) => s.thickness.typed)).toEqual(startingShims().map((s) => s.thickness.typed));
   const { feet, ...frame } = structure ?? { feet: null };
   if (structure) expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });
   return {
@@ -194,5 +195,30 @@ describe('a file of version 5', () => {
       ['not-known', 'structure.feet.height'],
       ['not-known', 'structure.feet.height'],
     ]);
+  });
+});
+
+describe('a file of version 6', () => {
+  const text = readFileSync('test/fixtures/machine-v6.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  const bed = old.axes.findIndex((a: Axis) => a.role === 'bed');
+  it('opens; what both ends kept, each end keeps, and the chain comes to the same', () => {
+    expect(old.version).toBe(6);
+    expect(projectIssues(project)).toEqual([]);
+    const before = old.axes[bed].fit;
+    const { ends, scatter, reaction, stops } = project.axes[bed]!.fit;
+    expect(before.crash.si).toBeGreaterThan(0);
+    for (const end of [ends.near, ends.far])
+      expect(end).toMatchObject({ crash: before.crash, margin: before.margin, trip: null });
+    expect({ scatter, reaction, stops }).toEqual({
+      scatter: before.scatter,
+      reaction: before.reaction,
+      stops: before.stops,
+    });
+    // What the version before said of it.
+    const { chain } = axisReport(project.axes[bed]!);
+    expect(chain.soft).toBeCloseTo(1.59375, 9);
+    expect(chain.missing).toEqual([]);
   });
 });

@@ -2,13 +2,21 @@ import { axesSteps } from './axes/migrations';
 import { briefSteps } from './brief/migrations';
 import { FORMAT, VERSION } from './document';
 import { filesSteps } from './files/migrations';
+import { fitSteps } from './fit/migrations';
 import { type Issue, shorten } from './issue';
 import { partsSteps } from './parts/migrations';
 import type { Doc, SliceSteps } from './slice';
 import { structureSteps } from './structure/migrations';
 
 /** The steps of every slice. */
-const slices: readonly SliceSteps[] = [briefSteps, axesSteps, structureSteps, partsSteps, filesSteps];
+const slices: readonly SliceSteps[] = [
+  briefSteps,
+  axesSteps,
+  structureSteps,
+  fitSteps,
+  partsSteps,
+  filesSteps,
+];
 
 export type Migrated =
   | { readonly ok: true; readonly document: Doc; readonly from: number }

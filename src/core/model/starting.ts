@@ -1,6 +1,7 @@
 import { type AxisNames, startingAxis } from './axes/starting';
 import { startingBrief } from './brief/starting';
 import { FORMAT, type Project, VERSION } from './document';
+import { startingShims } from './fit/starting';
 
 /** What a new machine is called, and its first axis; words come from above. */
 export interface MachineNames extends AxisNames {
@@ -25,6 +26,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     pins: [],
     structure: null,
     stand: [],
+    shims: startingShims(),
     ownParts: [],
     files: [],
   };

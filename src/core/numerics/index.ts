@@ -10,3 +10,5 @@ export {
   inverseInBand,
   solveBanded,
 } from './banded';
+export { normalCdf } from './normal';
+export { type Chance, chanceFrom } from './chance';

@@ -14,7 +14,16 @@ const railPaths = [
   'fit.stops.near',
   'fit.stops.far',
 ] as const satisfies Paths;
-const endPaths = ['fit.crash', 'fit.margin', 'fit.scatter', 'fit.reaction'] as const satisfies Paths;
+const endPaths = [
+  'fit.ends.near.crash',
+  'fit.ends.near.trip',
+  'fit.ends.near.margin',
+  'fit.ends.far.crash',
+  'fit.ends.far.trip',
+  'fit.ends.far.margin',
+  'fit.scatter',
+  'fit.reaction',
+] as const satisfies Paths;
 
 /** What the chain asks of a drive, by its kind. */
 const drivePaths: Record<Axis['drive']['kind'], Paths> = {
@@ -23,12 +32,24 @@ const drivePaths: Record<Axis['drive']['kind'], Paths> = {
     'fit.thread',
     'fit.nut',
     'fit.housing',
+    'fit.reserve',
+    'fit.clearance',
+    'fit.journals.drive',
+    'fit.journals.far',
     'fit.driveOffset',
     'fit.driveStart',
   ],
   rack: ['fit.rack', 'fit.driveOffset', 'fit.driveStart'],
-  belt: ['drive.centreDistance', 'fit.clamp', 'fit.driveOffset', 'fit.driveStart'],
-  chain: ['drive.centreDistance', 'fit.clamp', 'fit.driveOffset', 'fit.driveStart'],
+  belt: [
+    'drive.centreDistance',
+    'fit.clamp',
+    'fit.clearance',
+    'fit.grip',
+    'fit.mouths',
+    'fit.driveOffset',
+    'fit.driveStart',
+  ],
+  chain: ['drive.centreDistance', 'fit.clamp', 'fit.clearance', 'fit.driveOffset', 'fit.driveStart'],
 };
 const driveName: Record<Axis['drive']['kind'], string> = {
   screw: 'Screw',

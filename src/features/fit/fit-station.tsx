@@ -120,7 +120,7 @@ function Missing({ chain: { missing } }: { chain: TravelChain }) {
 
 function ChainBlock({ axis, chain }: { axis: Axis; chain: TravelChain }) {
   const { system } = useMachine();
-  const { closed, soft, end } = chain;
+  const { closed, soft, ends } = chain;
   const say = (m: number, digits = 4) => formatQuantity('length', m, system, digits).text;
   // What is missing makes bounds: no more is left, no less is taken, and nobody knows what could be gained.
   const open = chain.missing.length > 0;
@@ -135,7 +135,7 @@ function ChainBlock({ axis, chain }: { axis: Axis; chain: TravelChain }) {
         { label: 'Asked', value: say(axis.demands.travel.si) },
         { label: 'Soft travel', value: soft === null ? 'not known' : most + say(soft) },
         { label: 'Binds', value: binds ?? 'not known' },
-        { label: 'Each end', value: least + say(end, 3) },
+        { label: 'Ends take', value: `${least}${say(ends.near.taken, 3)}, ${say(ends.far.taken, 3)}` },
         { label: 'To gain', value: gain },
       ]}
     />

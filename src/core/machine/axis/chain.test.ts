@@ -24,9 +24,11 @@ const screw = said(
   },
 );
 const ends = applyEdits(screw, [
-  putInAxis('fit.crash', mm(12)),
+  putInAxis('fit.ends.near.crash', mm(12)),
+  putInAxis('fit.ends.far.crash', mm(12)),
   putInAxis('fit.scatter', mm(0.5)),
-  putInAxis('fit.margin', mm(4)),
+  putInAxis('fit.ends.near.margin', mm(4)),
+  putInAxis('fit.ends.far.margin', mm(4)),
   putInAxis('fit.reaction', guess('time', '20 ms')),
   putInAxis('fit.housing', mm(78)),
   // Stops that stand well out: they bind nothing.
@@ -50,7 +52,14 @@ describe('the travel chain of an axis', () => {
     expect(closed!.gain!.by).toBeCloseTo(0.201, 9);
   });
   it('takes from both ends crash zone, stop from rapid, spread and margin', () => {
-    const { soft, end, stop } = chain(ends);
+    const {
+      soft,
+      ends: {
+        near: { taken: end, stop },
+        far,
+      },
+    } = chain(ends);
+    expect(far.taken).toBe(end);
     const { rapid, acceleration } = ends.demands;
     expect(stop).toBeCloseTo(rapid.si * 0.02 + rapid.si ** 2 / (2 * acceleration.si), 9);
     expect(end).toBeCloseTo(0.0165 + stop, 9);

@@ -1,230 +1,58 @@
-import { belt, chain as roller, planRack, rack } from '@/core/drives';
-import { closeChain, type Closed, fit, type Span } from '@/core/fit';
+import { closeChain, type Closed, fit } from '@/core/fit';
 import type { Axis } from '@/core/model';
-import { type Quantity, quantity } from '@/core/units';
+import { quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-
-/** What may end the travel of an axis. */
-export type ChainPartId = 'rail' | 'thread' | 'blocks' | 'rack' | 'loop' | 'stops';
-
-/** A part of the chain, with what is drawn of it: where it lies, m from the near rail end. */
-export interface ChainPart extends Span<ChainPartId> {
-  readonly length: number;
-  readonly start: number | null;
-  /** The input that makes it longer. */
-  readonly path: string;
-  readonly line: string;
-}
+import { type ChainPart, type ChainPartId, chainParts } from './chain-parts';
+import { type EndPlace, endPlaces, type Side } from './end-places';
+import { type Lengths, lengthsOf } from './lengths';
 
 /** An axis end to end: what lets it travel, what each end takes, what is left between the soft limits. */
 export interface TravelChain {
   readonly parts: readonly ChainPart[];
   /** Null where no part is known. */
   readonly closed: Closed<ChainPartId> | null;
-  /** What each end takes, m, and the path to standstill in it. */
-  readonly end: number;
-  readonly stop: number;
+  /** What each end takes of the stroke, from the hard contact inwards. */
+  readonly ends: Readonly<Record<Side, EndPlace>>;
   /** Travel between the soft limits, m; null where no part is known. */
   readonly soft: number | null;
   /** Stroke that the asked travel wants with what the ends take, m. */
   readonly wanted: number;
+  /** What is cut to length, and what a carriage past its rail end costs. */
+  readonly lengths: Lengths;
   /** Inputs, by their paths inside the axis, without which it is a bound: at most so much. */
   readonly missing: readonly string[];
 }
 
-type Length = Quantity<'length'>;
-const length = (si: number): Length => quantity('length', si);
-const NONE = length(0);
-
-/** Kept free between a moving body and what stands at the ends, m; common practice, no source. */
-const CLEAR = length(0.003);
-/** Thread that a nut keeps at each end: a lead, and at least so much, m; common practice, no source. */
-const LEAST_RESERVE = 0.005;
-
-type Found = { readonly parts: ChainPart[]; readonly missing: string[] };
-
-/** A part of the drive: it begins where the drive does, and its moving body sits off the carriages. */
-function driven(
-  { fit: said }: Axis,
-  part: Pick<ChainPart, 'id' | 'free' | 'length' | 'path' | 'line'>,
-  inset = 0,
-): ChainPart {
-  const start = said.driveStart ? said.driveStart.si + inset : null;
-  // Half of what the part is longer than its stroke lies before it.
-  const before = (part.length - part.free) / 2;
-  const from = start === null ? null : start + before - (said.driveOffset?.si ?? 0);
-  return { ...part, start, from };
-}
-
-function screwParts(axis: Axis, sheet: Worksheet): Found {
-  const { drive, fit: said } = axis;
-  if (drive.kind !== 'screw') return { parts: [], missing: [] };
-  const between = drive.betweenBearings.si;
-  const thread = said.thread?.si ?? between;
-  const parts: ChainPart[] = [];
-  if (said.nut) {
-    // The lead is travel for each turn: as a length it is one turn of it.
-    const reserve = length(Math.max(drive.lead.si, LEAST_RESERVE));
-    const free = sheet.apply(fit.threadReach, { thread, nut: said.nut.si, reserve }, 'chain.thread', {
-      thread: said.thread ? 'fit.thread' : 'drive.betweenBearings',
-      nut: 'fit.nut',
-    });
-    const path = said.thread ? 'fit.thread' : 'drive.betweenBearings';
-    const inset = (between - thread) / 2;
-    parts.push(driven(axis, { id: 'thread', free, length: thread, path, line: 'chain.thread' }, inset));
-  }
-  if (said.housing) {
-    const given = { between, housing: said.housing.si, clearance: CLEAR };
-    const free = sheet.apply(fit.blockReach, given, 'chain.blocks', {
-      between: 'drive.betweenBearings',
-      housing: 'fit.housing',
-    });
-    const path = 'drive.betweenBearings';
-    parts.push(driven(axis, { id: 'blocks', free, length: between, path, line: 'chain.blocks' }));
-  }
-  const missing = [...(said.nut ? [] : ['fit.nut']), ...(said.housing ? [] : ['fit.housing'])];
-  return { parts, missing };
-}
-
-function rackParts(axis: Axis, sheet: Worksheet): Found {
-  const { drive, fit: said, demands } = axis;
-  if (drive.kind !== 'rack') return { parts: [], missing: [] };
-  const pitch = rack.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
-  const whole = planRack(demands.travel.si, drive.segment.si, pitch).pieces * drive.segment.si;
-  const teeth = said.rack?.si ?? length(whole);
-  const free = sheet.apply(fit.rackReach, { rack: teeth, module: drive.module.si }, 'chain.rack', {
-    rack: said.rack ? 'fit.rack' : 'drive.segment',
-    module: 'drive.module',
-  });
-  const part = { id: 'rack', free, length: teeth, path: 'fit.rack', line: 'chain.rack' } as const;
-  return { parts: [driven(axis, part)], missing: said.rack ? [] : ['fit.rack'] };
-}
-
-function loopParts(axis: Axis, sheet: Worksheet): Found {
-  const { drive, fit: said } = axis;
-  if (drive.kind !== 'belt' && drive.kind !== 'chain') return { parts: [], missing: [] };
-  if (!said.clamp) return { parts: [], missing: ['fit.clamp'] };
-  const { teeth, pitch, centreDistance } = drive;
-  const round =
-    drive.kind === 'belt'
-      ? belt.pulleyDiameter.evaluate({ teeth: teeth.si, pitch: pitch.si })
-      : roller.pitchDiameter.evaluate({ teeth: teeth.si, pitch: pitch.si });
-  // An open belt is clamped at both ends: no pulley stands there.
-  const diameter = drive.kind === 'belt' && drive.arrangement === 'open' ? NONE : round;
-  const given = { centre: centreDistance.si, diameter, clamp: said.clamp.si, clearance: CLEAR };
-  const free = sheet.apply(fit.loopReach, given, 'chain.loop', {
-    centre: 'drive.centreDistance',
-    clamp: 'fit.clamp',
-  });
-  const path = 'drive.centreDistance';
-  return {
-    parts: [driven(axis, { id: 'loop', free, length: centreDistance.si, path, line: 'chain.loop' })],
-    missing: [],
-  };
-}
-
-/** Rail and stops, which are counted from the rail. */
-function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
-  const { railLength, carriageSpan, overhang } = guide;
-  // The end of a rail stops nothing: without stops nobody may say that the travel closes.
-  const missing = [
-    ...(railLength ? [] : ['guide.railLength']),
-    ...(carriageSpan ? [] : ['guide.carriageSpan']),
-    ...(['near', 'far'] as const).filter((side) => !said.stops[side]).map((side) => `fit.stops.${side}`),
-  ];
-  if (!railLength || !carriageSpan) return { parts: [], missing };
-  const [rail, span] = [railLength.si, carriageSpan.si];
-  const free = sheet.apply(fit.railReach, { rail, span, overhang: overhang.si }, 'chain.rail', {
-    rail: 'guide.railLength',
-    span: 'guide.carriageSpan',
-    overhang: 'guide.overhang',
-  });
-  const from = span / 2 - overhang.si;
-  const parts: ChainPart[] = [
-    { id: 'rail', free, from, length: rail, start: 0, path: 'guide.railLength', line: 'chain.rail' },
-  ];
-  const { near, far } = said.stops;
-  if (near && far) {
-    const apart = length(rail - near.si - far.si);
-    const between = sheet.apply(fit.railReach, { rail: apart, span, overhang: NONE }, 'chain.stops', {
-      span: 'guide.carriageSpan',
-    });
-    const start = near.si;
-    const path = 'fit.stops.near';
-    parts.push({
-      id: 'stops',
-      free: between,
-      from: start + span / 2,
-      length: apart,
-      start,
-      path,
-      line: 'chain.stops',
-    });
-  }
-  return { parts, missing };
-}
-
-/** What an end takes: crash zone, path to standstill from rapid, spread of the switch, margin. */
-function endOf({ demands, fit: said }: Axis, sheet: Worksheet) {
-  const { rapid, acceleration, jerk } = demands;
-  const stop = sheet.apply(
-    fit.stopPath,
-    {
-      speed: rapid.si,
-      reaction: said.reaction?.si ?? quantity('time', 0),
-      acceleration: acceleration.si,
-      jerk: jerk?.si ?? quantity('jerk', Infinity),
-    },
-    'chain.stop',
-    { speed: 'demands.rapid', reaction: 'fit.reaction', acceleration: 'demands.acceleration' },
-  );
-  const taken = {
-    crash: said.crash?.si ?? NONE,
-    stop,
-    scatter: said.scatter?.si ?? NONE,
-    margin: said.margin?.si ?? NONE,
-  };
-  const end = sheet.apply(fit.endLength, taken, 'chain.end', {
-    crash: 'fit.crash',
-    stop: '#chain.stop',
-    scatter: 'fit.scatter',
-    margin: 'fit.margin',
-  });
-  const missing = (['crash', 'scatter', 'margin', 'reaction'] as const)
-    .filter((field) => !said[field])
-    .map((field) => `fit.${field}`);
-  return { stop, end, missing };
-}
-
-/** A drive whose place is typed is counted from: where its nut or pinion sits must be said as well. */
-const unplaced = ({ fit: said }: Axis): string[] =>
-  said.driveStart && !said.driveOffset ? ['fit.driveOffset'] : [];
-
 const isSaid = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && ('si' in value || Object.values(value).some(isSaid));
 
-/** Whether anybody has begun to say how an axis goes together. */
-export const fitBegun = ({ fit: said }: Axis): boolean => isSaid(said);
+/** Whether anybody has begun to say how an axis goes together along its travel. */
+export function fitBegun({ fit: said }: Axis): boolean {
+  // Stack-ups and what stands beside the travel say nothing of it.
+  const { stack: _stack, mount: _mount, stopForce: _force, homing: _homing, ...along } = said;
+  return isSaid(along);
+}
 
 /** The travel chain of an axis. @param sheet where the lines of the working go. */
 export function chainOf(axis: Axis, sheet: Worksheet): TravelChain {
-  const found = [railParts, screwParts, rackParts, loopParts].map((of) => of(axis, sheet));
-  const parts = found.flatMap((f) => f.parts);
-  const { stop, end, missing } = endOf(axis, sheet);
+  const { parts, missing } = chainParts(axis, sheet);
+  const ends = endPlaces(axis, sheet);
   const closed = parts.length ? closeChain(parts) : null;
+  const [near, far] = [ends.near.taken, ends.far.taken].map((m) => quantity('length', m));
+  const stroke = quantity('length', closed?.stroke ?? 0);
   const soft = closed
-    ? sheet.apply(fit.softTravel, { stroke: length(closed.stroke), near: end, far: end }, 'chain.soft', {
-        near: '#chain.end',
-        far: '#chain.end',
+    ? sheet.apply(fit.softTravel, { stroke, near: near!, far: far! }, 'chain.soft', {
+        near: `#${ends.near.line}`,
+        far: `#${ends.far.line}`,
       })
     : null;
   return {
     parts,
     closed,
-    stop,
-    end,
+    ends,
     soft,
-    wanted: axis.demands.travel.si + 2 * end,
-    missing: [...found.flatMap((f) => f.missing), ...unplaced(axis), ...missing],
+    wanted: axis.demands.travel.si + near! + far!,
+    lengths: lengthsOf(axis, sheet),
+    missing: [...missing, ...ends.missing],
   };
 }

@@ -13,7 +13,27 @@ export {
   truerWay,
   type Turns,
 } from './candidates';
-export { type ChainPart, type ChainPartId, chainOf, type TravelChain } from './chain';
+export { chainOf, type TravelChain } from './chain';
+export type { ChainPart, ChainPartId } from './chain-parts';
+export { type EndPlace, type Side, sides, usableStroke } from './end-places';
+export { type Mounts, mountsOf, type PublishedDimension, publishedOf } from './mounts';
+export {
+  type GapReport,
+  type LoopReport,
+  type SlotSize,
+  type StackRow,
+  type StacksReport,
+  stacksOf,
+} from './stacks';
+export {
+  type GapSeed,
+  type LinkSeed,
+  proposedStacks,
+  type StackProposal,
+  type StackProposalId,
+  stackProposals,
+} from './stack-proposals';
+export type { Lengths, OverhangPrice } from './lengths';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';

@@ -12,6 +12,7 @@ import { type AxisCode, axisChecks, type AxisSubject, subjectOf } from './checks
 import { type Figure, figuresOf } from './figures';
 import { noNumberIn } from './no-number';
 import { oursOf } from './ours';
+import type { StacksReport } from './stacks';
 import { lostMotionOf } from './train';
 import { unknownsOf } from './unknowns';
 
@@ -110,6 +111,8 @@ export interface AxisReport {
   readonly guide: CarriagesReport | null;
   /** The axis end to end: what ends its travel, and what is left between the soft limits. */
   readonly chain: TravelChain;
+  /** Heights and spacings: what every gap comes to, and what is done about it. */
+  readonly stacks: StacksReport;
   /** Inputs that are not given, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
   /** The working, only where it was asked for. */
@@ -265,6 +268,9 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     },
     get chain() {
       return chain();
+    },
+    get stacks() {
+      return subject.stacks;
     },
   };
   return options.working ? { ...report, working: sheet.lines } : report;

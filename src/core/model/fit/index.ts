@@ -1,2 +1,10 @@
-export { type AxisFit, axisFit } from './schema';
-export { startingFit } from './starting';
+export type { AxisEnd, Cushion, CushionKind, Homing } from './ends';
+export type { AxisFit } from './schema';
+export {
+  type PartDimension,
+  partDimensions,
+  type Shim,
+  type StackGapInput,
+  type StackLinkInput,
+} from './stack';
+export { startingCushion, startingFit, startingShims } from './starting';

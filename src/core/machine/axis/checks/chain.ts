@@ -1,6 +1,7 @@
 import { atLeast, exactly, unlessMissing } from '@/core/findings';
 import { type Axis, type AxisFieldPath, type Edit, isMeasure, putInAxis } from '@/core/model';
-import { type ChainPart, chainOf, fitBegun, type TravelChain } from '../chain';
+import { chainOf, fitBegun, type TravelChain } from '../chain';
+import type { ChainPart } from '../chain-parts';
 import { type Candidate, offer, set } from '../candidates';
 import { axisCheck } from './subject';
 
@@ -63,7 +64,7 @@ const chainShort = axisCheck({
   judge: ({ analysis: { axis }, sheet }) => {
     // Before anybody has begun with it, the station itself says what it wants to know.
     if (!fitBegun(axis)) return undefined;
-    const { parts, closed, soft, end, missing } = chainOf(axis, sheet);
+    const { parts, closed, soft, ends, missing } = chainOf(axis, sheet);
     if (!closed || soft === null) return undefined;
     const part = parts.find((p) => p.id === closed.near)!;
     const found = atLeast({
@@ -77,7 +78,8 @@ const chainShort = axisCheck({
         near: closed.near,
         far: closed.far,
         stroke: closed.stroke,
-        taken: end,
+        takenNear: ends.near.taken,
+        takenFar: ends.far.taken,
         gain: closed.gain?.by ?? 0,
         then: closed.gain?.then ?? '',
         missing: missing.length,

@@ -6,6 +6,7 @@ import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
 import { rungChecks } from './rungs';
+import { stackChecks } from './stacks';
 import type { AxisSubject } from './subject';
 import { trainChecks } from './train';
 
@@ -18,6 +19,7 @@ const all = [
   ...motorChecks,
   midBand,
   ...chainChecks,
+  ...stackChecks,
   ...concernChecks,
 ] as const;
 

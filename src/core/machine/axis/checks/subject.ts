@@ -7,6 +7,7 @@ import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
 import type { AxisRemedyCode, Candidate } from '../candidates';
 import { type DutyTorque, dutyTorque } from '../duty';
+import { type StacksReport, stacksOf } from '../stacks';
 import { type TrainStiffness, trainStiffness } from '../train';
 
 /** What drive, motor and guide may find about themselves. */
@@ -22,6 +23,7 @@ export interface AxisSubject {
   readonly stiffness: TrainStiffness;
   readonly concerns: readonly Checked<Concern>[];
   readonly duty: DutyTorque;
+  readonly stacks: StacksReport;
 }
 
 /** @param sheet where the lines of the working go. */
@@ -29,6 +31,7 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
   let stiffness: TrainStiffness | undefined;
   let concerns: Checked<Concern>[] | undefined;
   let duty: DutyTorque | undefined;
+  let stacks: StacksReport | undefined;
   return {
     analysis,
     sheet,
@@ -37,6 +40,9 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
     },
     get duty() {
       return (duty ??= dutyTorque(analysis, sheet));
+    },
+    get stacks() {
+      return (stacks ??= stacksOf(analysis.axis, sheet));
     },
     get concerns() {
       return (concerns ??= [

@@ -1,0 +1,88 @@
+import { fit } from '@/core/fit';
+import type { Axis } from '@/core/model';
+import { quantity } from '@/core/units';
+import type { Worksheet } from '@/core/worksheet';
+
+/** What a carriage past its rail end has left, as shares of what it has on the rail. */
+export interface OverhangPrice {
+  readonly static: number;
+  readonly dynamic: number;
+  /** Peak load of a single carriage on a rail, over that on the rail; null where two share the tilt. */
+  readonly peak: number | null;
+}
+
+/** What is cut to length, m; null where it is not known or there is none. */
+export interface Lengths {
+  /** The whole screw with its journals. */
+  readonly screw: number | null;
+  /** A belt before it is laid in. */
+  readonly belt: number | null;
+  readonly overhang: OverhangPrice | null;
+}
+
+/** Loaded share of a carriage's length; from memory. */
+const LOADED = 0.7;
+
+function screwLength({ drive, fit: said }: Axis, sheet: Worksheet): number | null {
+  const { journals } = said;
+  if (drive.kind !== 'screw' || !journals.drive || !journals.far) return null;
+  const thread = said.thread?.si ?? drive.betweenBearings.si;
+  const given = { thread, drive: journals.drive.si, far: journals.far.si };
+  return sheet.apply(fit.screwLength, given, 'chain.screw', {
+    thread: said.thread ? 'fit.thread' : 'drive.betweenBearings',
+    drive: 'fit.journals.drive',
+    far: 'fit.journals.far',
+  });
+}
+
+function beltLength({ drive, fit: said }: Axis, sheet: Worksheet): number | null {
+  if (drive.kind !== 'belt' || drive.arrangement !== 'loop' || !said.grip || !said.mouths) return null;
+  const { centreDistance, teeth, pitch } = drive;
+  return sheet.apply(
+    fit.beltCut,
+    {
+      centre: centreDistance.si,
+      teeth: teeth.si,
+      pitch: pitch.si,
+      mouths: said.mouths.si,
+      grip: said.grip.si,
+    },
+    'chain.belt',
+    {
+      centre: 'drive.centreDistance',
+      teeth: 'drive.teeth',
+      pitch: 'drive.pitch',
+      mouths: 'fit.mouths',
+      grip: 'fit.grip',
+    },
+  );
+}
+
+function overhangPrice({ guide }: Axis, sheet: Worksheet): OverhangPrice | null {
+  const { overhang, carriageLength: carriage, kind } = guide;
+  // Wheels and bushes have no row of balls that comes off its rail.
+  if (!overhang.si || !carriage || (kind !== 'profile' && kind !== 'miniature')) return null;
+  const given = {
+    overhang: overhang.si,
+    carriage: carriage.si,
+    loaded: quantity('length', LOADED * carriage.si),
+  };
+  const share = sheet.apply(fit.overhangShare, given, 'overhang.share', {
+    overhang: 'guide.overhang',
+    carriage: 'guide.carriageLength',
+  });
+  const from = { share: '#overhang.share' };
+  const single = guide.perRail.si === 1;
+  return {
+    static: sheet.apply(fit.overhangStatic, { share }, 'overhang.static', from),
+    dynamic: sheet.apply(fit.overhangDynamic, { share }, 'overhang.dynamic', from),
+    peak: single ? sheet.apply(fit.overhangPeak, { share }, 'overhang.peak', from) : null,
+  };
+}
+
+/** What is cut to length for an axis, and the price of its overhang. */
+export const lengthsOf = (axis: Axis, sheet: Worksheet): Lengths => ({
+  screw: screwLength(axis, sheet),
+  belt: beltLength(axis, sheet),
+  overhang: overhangPrice(axis, sheet),
+});

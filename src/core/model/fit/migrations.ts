@@ -1,0 +1,47 @@
+import type { Doc, SliceSteps } from '../slice';
+
+const rigid = { kind: 'rigid', stiffness: null };
+
+/** An end as it was said for both before: what it keeps; of switch and cushion nobody had been asked. */
+const endFromVersion6 = ({ crash, margin }: Doc): Doc => ({
+  crash,
+  trip: null,
+  margin,
+  switch: 'none',
+  wired: 'unknown',
+  over: null,
+  cushion: rigid,
+});
+
+/** What an axis says of how it goes together, from version 6 to 7. What both ends kept, each keeps. */
+export function fitFromVersion6(old: Doc): Doc {
+  const { crash: _crash, margin: _margin, ...kept } = old;
+  return {
+    ...kept,
+    reserve: null,
+    journals: { drive: null, far: null },
+    grip: null,
+    mouths: null,
+    clearance: null,
+    ends: { near: endFromVersion6(old), far: endFromVersion6(old) },
+    homing: { at: 'none', speed: null, again: null, pullOff: null, motors: 'together', skew: null },
+    read: { stop: null, coast: null },
+    stopForce: null,
+    crank: 'none',
+    mount: { carriage: null, row: null, nut: null },
+    stack: { links: [], gaps: [] },
+  };
+}
+
+const SET = [0.02, 0.03, 0.05, 0.1, 0.2, 0.5, 1];
+
+/** Steps of what lies in the shop: sheets of a usual set, which nobody had been asked for. */
+export const fitSteps: SliceSteps = {
+  6: () => ({
+    shims: SET.map((mm, i) => ({
+      id: `shim-${i + 1}`,
+      thickness: { typed: `${mm} mm`, si: mm / 1000, basis: 'ours' },
+      count: null,
+    })),
+  }),
+};
