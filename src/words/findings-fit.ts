@@ -1,10 +1,29 @@
+import type { UnitSystem } from '@/core/units';
 import type { FindingWords } from './teller';
+
+const MM = 1e3;
+const IN = 1 / 0.0254;
+
+/** A figure of so many decimals, its last noughts left away. */
+const trimmed = (value: number, decimals: number) => String(Number(value.toFixed(decimals)));
+
+/** A length as fits are read: to a hundredth of a millimetre or half a thousandth of an inch. */
+export const fineLength = (m: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trimmed(m * MM, 2)} mm` : `${trimmed(Math.round(m * IN * 2000) / 2000, 4)} in`;
+
+/** What a gap should be: from, to, or both. Infinite where nothing bounds it. */
+export function windowText(least: number, most: number, system: UnitSystem): string {
+  const figure = (m: number) => fineLength(m, system);
+  if (!Number.isFinite(most)) return `≥ ${figure(least)}`;
+  if (!Number.isFinite(least)) return `≤ ${figure(most)}`;
+  return `${figure(least).split(' ')[0]} to ${figure(most)}`;
+}
 
 /** Words for how heights and spacings come together. */
 export const fitWords = {
-  'stack-gap': ({ f, num, word, say }) => {
+  'stack-gap': ({ f, num, word, system }) => {
     const name = word('gap');
-    const fine = (m: number) => say('length', m, 4);
+    const fine = (m: number) => fineLength(m, system);
     const window = [
       ...(f.params.least === '' ? [] : [`at least ${fine(num('least'))}`]),
       ...(f.params.most === '' ? [] : [`at most ${fine(num('most'))}`]),

@@ -30,7 +30,7 @@ export {
 } from './names-machine';
 export { chainPartName } from './names-fit';
 export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
-export { changeText } from './findings-fit';
+export { changeText, fineLength, windowText } from './findings-fit';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

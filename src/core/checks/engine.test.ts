@@ -121,6 +121,8 @@ describe('the engine that finds and tries', () => {
     expect(offered(9.99, 10.01)).toBe(1);
     // Still giving out: five hundredths are no help, a fifth is.
     expect([offered(5, 5.25), offered(5, 6)]).toEqual([0, 1]);
+    // Short by a hundred thousandfold: a fifth more is no help, ten times as much is.
+    expect([offered(1e-4, 1.2e-4), offered(1e-4, 1e-3)]).toEqual([0, 1]);
     // A figure that is 0 before and after shows nothing, however much its margin grows.
     const hidden = defineCheck({
       ...bears,

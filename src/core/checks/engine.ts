@@ -35,11 +35,21 @@ export interface Bench<Subject, Code extends string> {
  * One that mends its check is worth it by however little.
  */
 const LEAST_GAIN = 0.1;
+/**
+ * Least share of what is lacking, as a logarithm, that such a change must take away: a tenth more of what is
+ * short by a thousandfold is no help.
+ */
+const LEAST_SHARE = 0.02;
 /** Figures that differ by less read alike: they are shown with three digits. */
 const READ_ALIKE = 0.005;
 
 const readsAlike = (a: number, b: number) =>
   Math.abs(a - b) <= READ_ALIKE * Math.max(Math.abs(a), Math.abs(b));
+
+/** Whether what is lacking shrinks by a share that is worth naming; of what cannot be had at all, any. */
+const nearer = (found: Checked, again: Checked) =>
+  !(found.margin > 0 && found.margin < 1) ||
+  Math.log(again.margin) > (1 - LEAST_SHARE) * Math.log(found.margin);
 
 /** Whether a change helps its own check: it turns the verdict, or betters it by what is seen. */
 function helps(found: Checked, again: Checked | undefined): boolean {
@@ -49,7 +59,8 @@ function helps(found: Checked, again: Checked | undefined): boolean {
   // What is not known is mended by saying it: bettering the part that is known changes nothing.
   if (found.verdict === 'not-known') return false;
   const seen = !readsAlike(found.value, again.value) || !readsAlike(found.limit, again.limit);
-  return seen && again.margin > found.margin + LEAST_GAIN * Math.abs(found.margin);
+  const gained = again.margin > found.margin + LEAST_GAIN * Math.abs(found.margin);
+  return seen && gained && nearer(found, again);
 }
 
 /** Whether every value that is set lies in the range of its input, and every list in its length. */

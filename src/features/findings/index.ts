@@ -1,2 +1,3 @@
+export { AxisWorking } from './axis-working';
 export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';
 export { Ours } from './ours';

@@ -35,8 +35,10 @@ describe('the Fit station', () => {
     await type('Far stop', '-2 in');
     await type('Nut', '60 mm');
     await type('Nut and housing', '3 in');
-    await type('Crash zone', '12 mm');
-    await type('Margin', '3 mm');
+    for (const end of ['Near', 'Far']) {
+      await type(`${end} crash zone`, '12 mm');
+      await type(`${end} margin`, '3 mm');
+    }
     await type('Switch spread', '0.5 mm');
     await type('Reaction', '10 ms');
     expect(await screen.findByRole('heading', { name: /Travel does not close/ })).toBeInTheDocument();

@@ -1,18 +1,17 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { PartLink } from '@/core/catalogue';
 import { axisDoubt } from '@/core/choose';
-import { axisReport } from '@/core/machine';
-import { getAt, isMeasure } from '@/core/model';
 import { formatQuantity } from '@/core/units';
+import { AxisWorking } from '@/features/findings';
 import { machineHref, useMachine, WHOLE } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { useShortcuts } from '@/ui/use-shortcuts';
-import { labelOf } from '@/words';
+import { useTrail } from '@/ui/use-trail';
 import { AskedPanel } from './asked-panel';
 import { AxisProvider, useAxis } from './axis-context';
 import { BenchHead } from './bench-head';
@@ -25,9 +24,7 @@ import styles from './sheet.module.css';
 import { TrainPanel } from './train-panel';
 import { ChartBox, LadderBox } from './views/bench-views';
 
-// Typesetting, the exchange and the whole machine come after the first paint: the verdict does not wait for
-// them.
-const WorkingDrawer = part(() => import('@/ui/working-drawer').then((m) => m.WorkingDrawer));
+// The exchange and the whole machine come after the first paint: the verdict does not wait for them.
 const ExchangeDialog = part(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog));
 const WholeMachine = part(() => import('./whole/whole-machine').then((m) => m.WholeMachine));
 
@@ -61,21 +58,6 @@ function useTurning(): void {
     { key: 'arrowleft', alt: true, act: () => turn(-1) },
     { key: 'arrowright', alt: true, act: () => turn(1) },
   ]);
-}
-
-/** Lines of the working that lie open, and where the focus goes when they are laid away. */
-function useTrail() {
-  const [trail, setTrail] = useState<readonly string[]>([]);
-  const opener = useRef<Element | null>(null);
-  const onWorking = useCallback((line: string) => {
-    opener.current = document.activeElement;
-    setTrail([line]);
-  }, []);
-  const onTrail = useCallback((next: readonly string[]) => {
-    setTrail(next);
-    if (!next.length && opener.current instanceof HTMLElement) opener.current.focus();
-  }, []);
-  return { trail, onWorking, onTrail };
 }
 
 /** The axis bench: one axis on one sheet, loaded as the whole machine loads it. */
@@ -116,7 +98,7 @@ function AxisBench() {
         <BenchBlock />
       </div>
       {exchanged && <ExchangeDialog link={exchanged} onClose={() => setExchanged(null)} />}
-      {trail.length > 0 && <Working trail={trail} onTrail={onTrail} />}
+      <AxisWorking axis={axis} trail={trail} onTrail={onTrail} />
     </div>
   );
 }
@@ -139,33 +121,6 @@ function BenchBlock() {
         { label: 'Changed', value: changed },
         { label: 'Not given', value: unknowns.length === 1 ? '1 value' : `${unknowns.length} values` },
       ]}
-    />
-  );
-}
-
-interface WorkingProps {
-  readonly trail: readonly string[];
-  readonly onTrail: (trail: readonly string[]) => void;
-}
-
-/** The lines of the working, made only while somebody looks at them; they follow every edit. */
-function Working({ trail, onTrail }: WorkingProps) {
-  const { system } = useMachine();
-  const { axis } = useAxis();
-  const lines = useMemo(() => axisReport(axis, { working: true }).working ?? [], [axis]);
-  return (
-    <WorkingDrawer
-      lines={lines}
-      trail={trail}
-      system={system}
-      onTrail={onTrail}
-      source={(path) => {
-        const value = getAt(axis, path);
-        return {
-          label: labelOf(path),
-          ...(isMeasure(value) ? { typed: value.typed, basis: value.basis } : {}),
-        };
-      }}
     />
   );
 }

@@ -73,11 +73,13 @@ interface DrawingViewProps {
   readonly least?: { readonly width: number; readonly height: number };
   /** Somebody points at a place with the button down, or drags: m along x. */
   readonly onPlace?: (x: number) => void;
+  /** Somebody presses a shape: its layer. */
+  readonly onShape?: (layer: string) => void;
 }
 
 /** A drawing on the screen: the same data as in the files, in the colours of the sheet. */
 export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
-  const { drawing, label, className, style, least, onPlace } = props;
+  const { drawing, label, className, style, least, onPlace, onShape } = props;
   const sheet = sheetOf(drawing, least);
   const { shapes, scale } = plain(drawing);
   const point = (e: PointerEvent<SVGSVGElement>) => {
@@ -103,6 +105,13 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
         })
       }
       onPointerMove={onPlace && ((e) => e.buttons && point(e))}
+      onClick={
+        onShape &&
+        ((e) => {
+          const layer = e.target instanceof SVGElement ? e.target.dataset.layer : undefined;
+          if (layer) onShape(layer);
+        })
+      }
     >
       {shapes.map((shape, i) => (
         <Drawn key={i} shape={shape} sheet={sheet} scale={scale} />

@@ -180,10 +180,12 @@ function gapOf(axis: Axis, rows: readonly StackRow[], input: StackGapInput, shee
   }));
   const read = new Set(rows.filter((r) => r.read).map((r) => r.link.id));
   const known = closed.unknown.length + closed.untold.length === 0;
-  const action = window && known ? actionFor(closed, window, input.mend, read) : null;
+  // What is counted twice is no figure to cut by.
+  const sound = known && !twice.length;
+  const action = window && sound ? actionFor(closed, window, input.mend, read) : null;
   const change = action?.does === 'measure' ? action.then : action;
   const slot = change?.does === 'slot' ? slotOf(input, axis, change.by, sheet) : null;
-  const at = window && known ? standing(closed, window) : null;
+  const at = window && sound ? standing(closed, window) : null;
   return { input, window, line, steps, closed, twice, open: null, action, slot, standing: at };
 }
 

@@ -130,7 +130,9 @@ const namesIn = ({ fit: { stack } }: Axis) => {
 
 const stackGap = axisCheck({
   code: 'stack-gap',
-  judge: ({ stacks, analysis: { axis } }) => stacks.gaps.map((g) => judged(g, namesIn(axis))),
+  // Of a chain that counts something twice the other check speaks.
+  judge: ({ stacks, analysis: { axis } }) =>
+    stacks.gaps.filter((g) => !g.twice.length).map((g) => judged(g, namesIn(axis))),
   candidates: ({ stacks, analysis: { axis } }, found) => {
     const report = stacks.gaps.find((g) => g.input.id === found.about);
     const change = report && changeIn(report);
@@ -165,6 +167,9 @@ const stackMismatch = axisCheck({
     ),
 });
 
+/** Margin of what makes all other figures of its chain worthless: it comes first. */
+const VOID = -1e9;
+
 const stackTwice = axisCheck({
   code: 'stack-twice',
   judge: ({ stacks, analysis: { axis } }) =>
@@ -179,7 +184,7 @@ const stackTwice = axisCheck({
           kind: 'length',
           value: Math.abs(value),
           limit: 0,
-          margin: 0,
+          margin: VOID,
           verdict: 'gives-out',
           params: { first: name(first), second: name(second), thing, gap: g.input.name },
         };

@@ -7,7 +7,7 @@ import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
 import { chainPartName } from '@/words';
-import styles from './fit.module.css';
+import styles from '../fit.module.css';
 
 const titles = ['Part', 'Long', 'Travel wants', 'Lets run', 'From', 'To', 'Ends'] as const;
 

@@ -3,7 +3,7 @@
 import type { Axis, AxisFieldPath } from '@/core/model';
 import { MachineField } from '@/features/fields';
 import { Fold } from '@/ui/fold';
-import styles from './fit.module.css';
+import styles from '../fit.module.css';
 
 type Paths = readonly AxisFieldPath[];
 

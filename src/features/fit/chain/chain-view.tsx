@@ -1,0 +1,128 @@
+'use client';
+
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { useMemo } from 'react';
+import type { TravelChain } from '@/core/machine';
+import type { Axis } from '@/core/model';
+import { formatNumber, formatQuantity } from '@/core/units';
+import { chainDrawing, chainInWords } from '@/drawings';
+import { useMachine } from '@/features/frame';
+import { SaveDrawing } from '@/features/picture';
+import { DrawingView } from '@/ui/drawing/drawing-view';
+import { TitleBlock } from '@/ui/title-block';
+import { VerdictMark } from '@/ui/verdict-mark';
+import { chainPartName, labelOf } from '@/words';
+import { Answer } from '../answer';
+import styles from '../fit.module.css';
+import type { FitPage } from '../page';
+import { ChainFields } from './chain-fields';
+import { ChainTable } from './chain-table';
+
+/** Paper units of the longest part, and below which width of the page the phone's counts. */
+const WIDTH = { sheet: 370, phone: 210 } as const;
+const PHONE = '(max-width: 899px)';
+
+/** The chain drawn to scale, what it says, and what it comes to. */
+export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
+  const { system } = useMachine();
+  const { chain } = report;
+  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const shown = useMemo(() => ({ axis, chain, system, width }), [axis, chain, system, width]);
+  const drawing = useMemo(() => chainDrawing(shown), [shown]);
+  const words = chainInWords(shown);
+  const open = chain.missing.length > 0;
+  return (
+    <>
+      <div className={styles.left}>
+        <ChainFields axis={axis} index={index} />
+      </div>
+      <section aria-labelledby="chain-title" className={styles.middle}>
+        {views}
+        <h2 className={styles.heading} id="chain-title">
+          Travel chain <small>every part from the near rail end</small>
+        </h2>
+        {drawing ? (
+          <div className={styles.paper}>
+            <DrawingView drawing={drawing} label={words} className={styles.drawing} />
+            <SaveDrawing drawing={drawing} name={`${axis.name} travel chain`} title={words} />
+          </div>
+        ) : (
+          <p>Say how long the rail is and how far the carriages stand apart: then the chain is drawn.</p>
+        )}
+        <ChainTable chain={chain} />
+        <Cut chain={chain} />
+        <Missing chain={chain} />
+      </section>
+      <Answer
+        view="chain"
+        title="What does not close"
+        calm="The travel closes."
+        unknown={open ? 'Whether the travel closes is not known yet.' : undefined}
+        {...{ report, onWorking }}
+      >
+        <ChainBlock axis={axis} chain={chain} />
+      </Answer>
+    </>
+  );
+}
+
+/** What is cut to length, and what a carriage past its rail end costs. */
+function Cut({ chain: { lengths } }: { chain: TravelChain }) {
+  const { system } = useMachine();
+  const { screw, belt, overhang } = lengths;
+  const say = (m: number) => formatQuantity('length', m, system, 5).text;
+  const share = (r: number) => `${formatNumber(100 * r, 3)} %`;
+  const lines = [
+    ...(screw === null ? [] : [`The whole screw is ${say(screw)} long.`]),
+    ...(belt === null ? [] : [`Cut the belt to ${say(belt)}.`]),
+    ...(overhang === null
+      ? []
+      : [
+          `Past its rail end a carriage keeps ${share(overhang.static)} of its static and ` +
+            `${share(overhang.dynamic)} of its dynamic rating` +
+            (overhang.peak === null
+              ? '.'
+              : `; the peak in it is ${formatNumber(overhang.peak, 3)} times as high.`),
+        ]),
+  ];
+  return lines.map((l) => (
+    <p key={l} className={styles.missing}>
+      {l}
+    </p>
+  ));
+}
+
+/** Inputs without which the chain is a bound. */
+function Missing({ chain: { missing } }: { chain: TravelChain }) {
+  if (!missing.length) return null;
+  return (
+    <p className={styles.missing}>
+      <VerdictMark verdict="not-known" /> At most so much, for these are not said yet:{' '}
+      {missing.map((path) => labelOf(path).toLowerCase()).join(', ')}.
+    </p>
+  );
+}
+
+function ChainBlock({ axis, chain }: { axis: Axis; chain: TravelChain }) {
+  const { system } = useMachine();
+  const { closed, soft, ends } = chain;
+  const say = (m: number, digits = 4) => formatQuantity('length', m, system, digits).text;
+  // What is missing makes bounds: no more is left, no less is taken, and nobody knows what could be gained.
+  const open = chain.missing.length > 0;
+  const [most, least] = open ? ['≤ ', '≥ '] : ['', ''];
+  const none = open ? 'not known' : 'nothing';
+  const gain = closed?.gain ? say(closed.gain.by, 3) : none;
+  const binds = closed && [...new Set([closed.near, closed.far])].map((id) => chainPartName[id]).join(', ');
+  return (
+    <TitleBlock
+      cells={[
+        { label: 'Sheet', value: axis.name },
+        { label: 'Asked', value: say(axis.demands.travel.si) },
+        { label: 'Soft travel', value: soft === null ? 'not known' : most + say(soft) },
+        { label: 'Binds', value: binds ?? 'not known' },
+        { label: 'Ends take', value: least + say(ends.near.taken + ends.far.taken, 3) },
+        { label: 'To gain', value: gain },
+      ]}
+    />
+  );
+}
