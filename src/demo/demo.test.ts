@@ -17,9 +17,23 @@ describe('the demo machines', () => {
     const [bed, , plunge] = machineReport(kayak!).axes;
     expect(bed!.findings[0]).toMatchObject({ code: 'sprung-pinion', verdict: 'gives-out' });
     expect(bed!.findings[0]!.remedies[0]).toMatchObject({ code: 'spring', verdict: 'holds' });
-    expect(plunge!.findings.map((f) => f.code).sort()).toEqual(['deep-groove', 'drops']);
+    expect(plunge!.findings.map((f) => f.code).sort()).toEqual(['deep-groove', 'drops', 'stack-twice']);
     const codes = machineReport(gate!).axes.map((a) => a.findings.map((f) => f.code));
-    expect(codes).toEqual([['chain-short', 'inertia-ratio'], ['joint-at-park'], ['deep-groove', 'drops']]);
+    expect(codes).toEqual([
+      ['chain-short', 'inertia-ratio'],
+      ['joint-at-park', 'stack-gap'],
+      ['deep-groove', 'drops'],
+    ]);
+  });
+  it('have what does not go together: a height counted twice, a ledge nobody read, a switch too near', () => {
+    const slot = machineReport(kayak!).axes[2]!.findings.find((f) => f.code === 'stack-twice')!;
+    expect(slot).toMatchObject({ verdict: 'gives-out', params: { thing: 'rail' } });
+    expect(slot.remedies.map((r) => r.code)).toContain('drop-link');
+    const mesh = machineReport(gate!).axes[1]!.findings.find((f) => f.code === 'stack-gap')!;
+    expect(mesh).toMatchObject({ verdict: 'not-known', params: { does: 'measure', change: 'shim' } });
+    const ends = machineReport(scenery!).axes[0]!.findings.filter((f) => f.code === 'end-switch');
+    // It holds at homing speed; a runaway at rapid meets the stop.
+    expect(ends).toMatchObject([{ about: 'far', verdict: 'thin' }]);
   });
   it('are complete as machines, each with a flaw of the whole: a gantry that twists, a mass that ' +
 'rocks its stand, an arm that sags', () => {

@@ -3,3 +3,4 @@ export { boxInks, placeOf, type Positions, restingPositions, sceneDrawing, type 
 export { gantryDrawing, gantryInWords, type GantryShown } from './gantry';
 export { chainDrawing, chainInWords, type ChainShown } from './chain';
 export { gapDrawing, stackDrawing, stackInWords, stackLetter, type StackShown } from './stack';
+export { endsDrawing, endsInWords, type EndsShown } from './ends';

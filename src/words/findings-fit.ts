@@ -16,7 +16,7 @@ export function windowText(least: number, most: number, system: UnitSystem): str
   const figure = (m: number) => fineLength(m, system);
   if (!Number.isFinite(most)) return `≥ ${figure(least)}`;
   if (!Number.isFinite(least)) return `≤ ${figure(most)}`;
-  return `${figure(least).split(' ')[0]} to ${figure(most)}`;
+  return `${figure(least).split(' ')[0]}–${figure(most)}`;
 }
 
 /** Words for how heights and spacings come together. */

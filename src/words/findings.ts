@@ -2,12 +2,13 @@ import type { Finding } from '@/core/checks';
 import type { AxisCode, MachineCode } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { trainWords } from './findings-axis';
+import { endWords } from './findings-ends';
 import { fitWords } from './findings-fit';
 import { machineWords } from './findings-machine';
 import { partWords } from './findings-parts';
 import { type FindingText, type FindingWords, tellerOf } from './teller';
 
-const axisWords: Record<AxisCode, FindingWords> = { ...trainWords, ...partWords, ...fitWords };
+const axisWords: Record<AxisCode, FindingWords> = { ...trainWords, ...partWords, ...fitWords, ...endWords };
 
 /** Words by the code of the check: a check without words does not compile. */
 const words: Record<AxisCode | MachineCode, FindingWords> = { ...axisWords, ...machineWords };

@@ -30,6 +30,7 @@ export {
 } from './names-machine';
 export { chainPartName } from './names-fit';
 export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
+export { cushionNames, endNotes, switchNames, wiredNames } from './ends';
 export { changeText, fineLength, windowText } from './findings-fit';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';

@@ -6,6 +6,7 @@ import { machineHref, SheetHead, type SheetTab, useKnown, useMachine } from '@/f
 import { Toggle } from '@/ui/toggle';
 import { useTrail } from '@/ui/use-trail';
 import { ChainView } from './chain/chain-view';
+import { EndsView } from './ends/ends-view';
 import styles from './fit.module.css';
 import { StackView } from './stacks/stack-view';
 import { type FitPage } from './page';
@@ -14,6 +15,7 @@ import { fitViewNames, fitViews, type FitViewId } from './views';
 const viewParts: Record<FitViewId, (page: FitPage) => React.ReactNode> = {
   chain: (page) => <ChainView {...page} />,
   stacks: (page) => <StackView {...page} />,
+  ends: (page) => <EndsView {...page} />,
 };
 
 const isView = (text: string | null): text is FitViewId => fitViews.some((v) => v === text);

@@ -83,7 +83,7 @@ export function holdingDrag({ axis, drag }: Analysis, sheet: Worksheet): Quantit
 }
 
 /** Drag of the drive that is counted on to hold the weight of an axis. */
-function holdingTorque({ axis, drive }: Analysis, sheet: Worksheet): Quantity<'torque'> {
+export function holdingTorque({ axis, drive }: Analysis, sheet: Worksheet): Quantity<'torque'> {
   const nut = axis.drive.kind === 'screw' ? axis.drive.thread.preload : null;
   const credit = creditOf([axis.drive.bearingDrag, nut]);
   return sheet.apply(creditedTorque, { drag: drive.drag, credit }, 'drop.drive', { drag: drive.dragSource });

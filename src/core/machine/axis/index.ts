@@ -33,6 +33,8 @@ export {
   type StackProposalId,
   stackProposals,
 } from './stack-proposals';
+export type { Caught } from './cushions';
+export { endsBegun, type EndReport, type EndsReport } from './stopping';
 export type { Lengths, OverhangPrice } from './lengths';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';

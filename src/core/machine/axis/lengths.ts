@@ -59,9 +59,9 @@ function beltLength({ drive, fit: said }: Axis, sheet: Worksheet): number | null
 }
 
 function overhangPrice({ guide }: Axis, sheet: Worksheet): OverhangPrice | null {
-  const { overhang, carriageLength: carriage, kind } = guide;
+  const { overhang, carriageLength: carriage, kind, railLength } = guide;
   // Wheels and bushes have no row of balls that comes off its rail.
-  if (!overhang.si || !carriage || (kind !== 'profile' && kind !== 'miniature')) return null;
+  if (!railLength || !overhang.si || !carriage || (kind !== 'profile' && kind !== 'miniature')) return null;
   const given = {
     overhang: overhang.si,
     carriage: carriage.si,

@@ -13,6 +13,7 @@ import { type Figure, figuresOf } from './figures';
 import { noNumberIn } from './no-number';
 import { oursOf } from './ours';
 import type { StacksReport } from './stacks';
+import type { EndsReport } from './stopping';
 import { lostMotionOf } from './train';
 import { unknownsOf } from './unknowns';
 
@@ -113,6 +114,8 @@ export interface AxisReport {
   readonly chain: TravelChain;
   /** Heights and spacings: what every gap comes to, and what is done about it. */
   readonly stacks: StacksReport;
+  /** How it stops at its ends, with power and without, and finds its zero. */
+  readonly ends: EndsReport;
   /** Inputs that are not given, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
   /** The working, only where it was asked for. */
@@ -271,6 +274,9 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     },
     get stacks() {
       return subject.stacks;
+    },
+    get ends() {
+      return subject.ends;
     },
   };
   return options.working ? { ...report, working: sheet.lines } : report;

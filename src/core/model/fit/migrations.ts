@@ -35,12 +35,12 @@ export function fitFromVersion6(old: Doc): Doc {
 
 const SET = [0.02, 0.03, 0.05, 0.1, 0.2, 0.5, 1];
 
-/** Steps of what lies in the shop: sheets of a usual set, which nobody had been asked for. */
+/** Steps of what lies in the shop: sheets of a usual set, counted as the owner's own. */
 export const fitSteps: SliceSteps = {
   6: () => ({
     shims: SET.map((mm, i) => ({
       id: `shim-${i + 1}`,
-      thickness: { typed: `${mm} mm`, si: mm / 1000, basis: 'ours' },
+      thickness: { typed: `${mm} mm`, si: mm / 1000, basis: 'estimate' },
       count: null,
     })),
   }),

@@ -47,7 +47,10 @@ export const axisFit = z.strictObject({
   scatter: along(0.1),
   reaction: maybe('time', { min: 0, max: 1 }),
   /** What was read on the machine instead: path to standstill and run without power, both from rapid. */
-  read: z.strictObject({ stop: along(30), coast: along(100) }),
+  read: z.strictObject({
+    stop: maybe('length', { above: 0, max: 30 }),
+    coast: maybe('length', { above: 0, max: 100 }),
+  }),
   /** What a hard stop and its screws may take. */
   stopForce: maybe('force', { above: 0, max: 1e6 }),
   /** Turned by hand at times: what turns it knows no switch. */

@@ -4,7 +4,6 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import type { Step } from '@/core/fit';
 import type { StackRow } from '@/core/machine';
 import { MOST_NAME } from '@/core/model';
-import { formatNumber } from '@/core/units';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { IconAction } from '@/ui/action';
@@ -57,7 +56,7 @@ export function LinkFold({ row, letter, step, share, at, open, used, edits }: Li
             {say(input.measured?.si)}
           </span>
           <span data-title="±">{link.tolerance === null ? '?' : say(link.tolerance)}</span>
-          <span data-title="Doubt">{step ? `${formatNumber(100 * share, 2)} %` : ''}</span>
+          <span data-title="Doubt">{step ? `${Math.round(100 * share)} %` : ''}</span>
         </span>
       }
     >

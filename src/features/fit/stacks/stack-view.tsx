@@ -209,16 +209,16 @@ function Doubts({ gap: { closed, steps } }: { gap: GapReport }) {
 
 function StackBlock({ gap, count }: { gap: GapReport; count: number }) {
   const { system } = useMachine();
-  const { closed, input, window } = gap;
+  const { closed, window } = gap;
   const say = (m: number) => fineLength(m, system);
   const known = closed && !closed.unknown.length;
   return (
     <TitleBlock
       cells={[
-        { label: 'Stack-up', value: input.name },
         { label: 'Gap', value: known ? say(closed.gap) : 'not known' },
         { label: 'Doubt', value: known && !closed.untold.length ? `± ${say(closed.half)}` : 'not known' },
         { label: 'Wanted', value: window ? windowText(window.least, window.most, system) : 'not said' },
+        { label: 'Do', value: gap.action?.does ?? 'not known' },
         { label: 'Links', value: String(gap.steps?.length ?? 0) },
         { label: 'Of this axis', value: count === 1 ? '1 stack-up' : `${count} stack-ups` },
       ]}

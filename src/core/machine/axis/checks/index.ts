@@ -2,6 +2,7 @@ import type { AnyCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
 import { chainChecks } from './chain';
 import { concernChecks } from './concerns';
+import { endChecks } from './ends';
 import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
@@ -20,6 +21,7 @@ const all = [
   midBand,
   ...chainChecks,
   ...stackChecks,
+  ...endChecks,
   ...concernChecks,
 ] as const;
 

@@ -7,6 +7,7 @@ import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
 import type { AxisRemedyCode, Candidate } from '../candidates';
 import { type DutyTorque, dutyTorque } from '../duty';
+import { endsOf, type EndsReport } from '../stopping';
 import { type StacksReport, stacksOf } from '../stacks';
 import { type TrainStiffness, trainStiffness } from '../train';
 
@@ -24,6 +25,7 @@ export interface AxisSubject {
   readonly concerns: readonly Checked<Concern>[];
   readonly duty: DutyTorque;
   readonly stacks: StacksReport;
+  readonly ends: EndsReport;
 }
 
 /** @param sheet where the lines of the working go. */
@@ -32,6 +34,7 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
   let concerns: Checked<Concern>[] | undefined;
   let duty: DutyTorque | undefined;
   let stacks: StacksReport | undefined;
+  let ends: EndsReport | undefined;
   return {
     analysis,
     sheet,
@@ -43,6 +46,9 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
     },
     get stacks() {
       return (stacks ??= stacksOf(analysis.axis, sheet));
+    },
+    get ends() {
+      return (ends ??= endsOf(analysis, sheet));
     },
     get concerns() {
       return (concerns ??= [
