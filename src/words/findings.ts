@@ -6,9 +6,16 @@ import { endWords } from './findings-ends';
 import { fitWords } from './findings-fit';
 import { machineWords } from './findings-machine';
 import { partWords } from './findings-parts';
+import { plateWords } from './findings-plates';
 import { type FindingText, type FindingWords, tellerOf } from './teller';
 
-const axisWords: Record<AxisCode, FindingWords> = { ...trainWords, ...partWords, ...fitWords, ...endWords };
+const axisWords: Record<AxisCode, FindingWords> = {
+  ...trainWords,
+  ...partWords,
+  ...fitWords,
+  ...endWords,
+  ...plateWords,
+};
 
 /** Words by the code of the check: a check without words does not compile. */
 const words: Record<AxisCode | MachineCode, FindingWords> = { ...axisWords, ...machineWords };

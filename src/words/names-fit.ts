@@ -19,3 +19,12 @@ export const longerPart: Record<ChainPartId, string> = {
   loop: 'Shafts apart by',
   stops: 'Stops apart by',
 };
+
+/** How a plate is made. */
+export const makingName: Readonly<Record<string, string>> = {
+  drill: 'drilling',
+  mill: 'milling',
+  laser: 'laser',
+  plasma: 'plasma',
+  water: 'water jet',
+};

@@ -1,7 +1,7 @@
 import type { Params } from '@/core/findings';
 import type { AxisRemedyCode, ChainPartId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
-import { longerPart } from './names-fit';
+import { longerPart, makingName } from './names-fit';
 import type { RemedyWords } from './remedy-words';
 
 /** The stage before an exchanged drive. */
@@ -39,6 +39,12 @@ export const axisRemedyWords: Record<AxisRemedyCode, RemedyWords> = {
   'stack-shim': ({ say, word }) => `Shim ${say('length', 'by', 3)} into “${word('gap')}”`,
   'stack-recess': ({ say, word }) => `Cut ${say('length', 'by', 4)} out for “${word('gap')}”`,
   'drop-link': ({ word }) => `Take “${word('name')}” out of the chain`,
+  'other-row': ({ word }) => `Draw the plates for the ${word('row')} carriage`,
+  'as-in-hand': ({ word }) => `Draw “${word('group')}” as it is in hand`,
+  'larger-plate': ({ word, say }) => `${word('plate')} ${say('length', 'to', 4)} ${word('side')} the travel`,
+  'made-by': ({ word }) => `Make ${word('plate')} by ${makingName[word('made')] ?? word('made')}`,
+  'on-washer': ({ word }) => `Heads of “${word('group')}” on a washer, not sunk`,
+  'spacer-under': ({ word, say }) => `${say('length', 'by', 3)} more under the heads of “${word('group')}”`,
   'trip-in': ({ word, say }) => `The ${word('side')} switch ${say('length', 'to', 3)} before its stop`,
   'thicker-pad': ({ word, say }) => `A pad of ${say('length', 'to', 3)} at the ${word('side')} end`,
   'wire-closed': ({ word }) => `Wire the ${word('side')} switch normally closed`,

@@ -66,6 +66,49 @@ describe('what each part leaves (closed sums)', () => {
   });
 });
 
+describe('what is cut to length', () => {
+  it('a thread of 1105 with journals of 70 and 25 makes a screw of 1200', () => {
+    expect(fit.screwLength.evaluate({ thread: mm(1105), drive: mm(70), far: mm(25) })).toBeCloseTo(1.2, 12);
+  });
+  it('a belt over two pulleys of 24 x 5, 1400 apart, clamps 60 apart that hold 30 each', () => {
+    // Round the loop it is 2 x 1400 + 120; 60 stay open, 60 are held.
+    const cut = fit.beltCut.evaluate({
+      centre: mm(1400),
+      teeth: q('count', 24),
+      pitch: mm(5),
+      mouths: mm(60),
+      grip: mm(40),
+    });
+    expect(cut).toBeCloseTo(2.8 + 0.12 - 0.06 + 0.08, 12);
+  });
+  it('past the rail end: a quarter of the balls missing leaves 0.75, 0.82, and a peak of 2.67', () => {
+    const share = fit.overhangShare.evaluate({ overhang: mm(32.5), carriage: mm(100), loaded: mm(70) });
+    expect(share).toBeCloseTo(0.25, 12);
+    expect(fit.overhangStatic.evaluate({ share })).toBeCloseTo(0.75, 12);
+    expect(fit.overhangDynamic.evaluate({ share })).toBeCloseTo(0.75 ** 0.7, 12);
+    expect(fit.overhangPeak.evaluate({ share })).toBeCloseTo(2.667, 3);
+    // End caps may hang out free.
+    const caps = fit.overhangShare.evaluate({ overhang: mm(10), carriage: mm(100), loaded: mm(70) });
+    expect(caps).toBe(0);
+  });
+});
+
+describe('what a stack-up comes to', () => {
+  it('30 up, 29.8 down: a gap of 0.2, a shim of 0.17 to 0.03, a recess of 0.3 to 0.5', () => {
+    const gap = fit.stackGap.evaluate({ up: mm(30), down: mm(29.8) });
+    expect(gap).toBeCloseTo(0.0002, 12);
+    expect(fit.shimPile.evaluate({ gap, target: mm(0.03) })).toBeCloseTo(0.00017, 12);
+    expect(fit.recessDepth.evaluate({ gap, target: mm(0.5) })).toBeCloseTo(0.0003, 12);
+  });
+  it('a standard deviation of 0.1 is ± 0.196 at 95 % (normal table)', () => {
+    expect(fit.stackSpread.evaluate({ sigma: mm(0.1) })).toBeCloseTo(0.000196, 12);
+  });
+  it('a body of 52 with 1 free at each side wants a slot of 54, of 154 where it runs 100', () => {
+    const slot = (travel: number) => fit.slotSize.evaluate({ body: mm(52), travel: mm(travel), side: mm(1) });
+    expect([slot(0), slot(100)]).toEqual([expect.closeTo(0.054, 12), expect.closeTo(0.154, 12)]);
+  });
+});
+
 describe('a travel chain', () => {
   it('rail 820 binds before thread 1035, with 215 to gain', () => {
     const closed = closeChain([span('rail', 0.82, 0.09), span('thread', 1.035)]);

@@ -3,6 +3,8 @@ import * as endFormulas from './formulas-ends';
 import * as stackFormulas from './formulas-stack';
 
 export { closeChain, type Closed, type Span } from './chain';
+export * from './fasteners';
+export * from './plate';
 export * from './stack';
 
 /** Every formula of how things fit. */

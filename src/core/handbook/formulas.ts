@@ -1,5 +1,5 @@
 import { belt, chain, line, pitchLeft, rack, screw } from '@/core/drives';
-import { fit } from '@/core/fit';
+import { fastener, fit } from '@/core/fit';
 import { guide } from '@/core/guides';
 import { bodies, loads } from '@/core/loads';
 import * as motion from '@/core/motion';
@@ -29,6 +29,7 @@ export const formulas: readonly Formula[] = [
   bodies,
   sections,
   fit,
+  fastener,
 ].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));
@@ -51,6 +52,7 @@ const titles: Record<string, string> = {
   loads: 'Loads and masses',
   section: 'Sections',
   fit: 'Fit',
+  fastener: 'Screws that fasten',
 };
 
 const roomOf = (formula: Formula) => formula.id.split('/')[0]!;

@@ -29,7 +29,14 @@ const isSaid = (value: unknown): boolean =>
 /** Whether anybody has begun to say how an axis goes together along its travel. */
 export function fitBegun({ fit: said }: Axis): boolean {
   // Stack-ups and what stands beside the travel say nothing of it.
-  const { stack: _stack, mount: _mount, stopForce: _force, homing: _homing, ...along } = said;
+  const {
+    stack: _stack,
+    plates: _plates,
+    mount: _mount,
+    stopForce: _force,
+    homing: _homing,
+    ...along
+  } = said;
   return isSaid(along);
 }
 

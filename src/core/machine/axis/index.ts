@@ -33,6 +33,9 @@ export {
   type StackProposalId,
   stackProposals,
 } from './stack-proposals';
+export { type PlateGroup, type PlateReport, platesOf } from './plates';
+export type { PlatePart } from './plate-parts';
+export { proposedPlates, type PlateSeed, startingGroup } from './plate-proposals';
 export type { Caught } from './cushions';
 export { endsBegun, type EndReport, type EndsReport } from './stopping';
 export type { Lengths, OverhangPrice } from './lengths';

@@ -13,6 +13,7 @@ import { type Figure, figuresOf } from './figures';
 import { noNumberIn } from './no-number';
 import { oursOf } from './ours';
 import type { StacksReport } from './stacks';
+import type { PlateReport } from './plates';
 import type { EndsReport } from './stopping';
 import { lostMotionOf } from './train';
 import { unknownsOf } from './unknowns';
@@ -116,6 +117,8 @@ export interface AxisReport {
   readonly stacks: StacksReport;
   /** How it stops at its ends, with power and without, and finds its zero. */
   readonly ends: EndsReport;
+  /** Every plate with its holes, and the screws that go into them. */
+  readonly plates: readonly PlateReport[];
   /** Inputs that are not given, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
   /** The working, only where it was asked for. */
@@ -277,6 +280,9 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     },
     get ends() {
       return subject.ends;
+    },
+    get plates() {
+      return subject.plates;
     },
   };
   return options.working ? { ...report, working: sheet.lines } : report;

@@ -1,4 +1,5 @@
 export type { AxisEnd, Cushion, CushionKind, Homing } from './ends';
+export type { HolePattern, Joins, PlateGroupInput, PlateInput, PlateKind } from './plates';
 export type { AxisFit } from './schema';
 export {
   type PartDimension,

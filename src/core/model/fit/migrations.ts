@@ -30,6 +30,7 @@ export function fitFromVersion6(old: Doc): Doc {
     crank: 'none',
     mount: { carriage: null, row: null, nut: null },
     stack: { links: [], gaps: [] },
+    plates: [],
   };
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { list, maybe } from '../input';
 import { ends, homing } from './ends';
+import { plate } from './plates';
 import { shim, stack } from './stack';
 
 /** A length along the axis that nobody has to say; what is left out is named where it is wanted. */
@@ -57,6 +58,7 @@ export const axisFit = z.strictObject({
   crank: z.enum(['none', 'crank', 'drill']),
   mount,
   stack,
+  plates: list(plate, 12),
 });
 
 /** What the slice owns in the document: what lies in the shop. */

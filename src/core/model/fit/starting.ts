@@ -51,6 +51,7 @@ export const startingFit = (): AxisFit => ({
   crank: 'none',
   mount: { carriage: null, row: null, nut: null },
   stack: { links: [], gaps: [] },
+  plates: [],
 });
 
 /** Sheets as a set is sold, mm; common practice. They are ours until somebody looks in the drawer. */

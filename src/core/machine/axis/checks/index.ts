@@ -6,6 +6,7 @@ import { endChecks } from './ends';
 import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
+import { plateChecks } from './plates';
 import { rungChecks } from './rungs';
 import { stackChecks } from './stacks';
 import type { AxisSubject } from './subject';
@@ -22,6 +23,7 @@ const all = [
   ...chainChecks,
   ...stackChecks,
   ...endChecks,
+  ...plateChecks,
   ...concernChecks,
 ] as const;
 

@@ -7,6 +7,7 @@ import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
 import type { AxisRemedyCode, Candidate } from '../candidates';
 import { type DutyTorque, dutyTorque } from '../duty';
+import { type PlateReport, platesOf } from '../plates';
 import { endsOf, type EndsReport } from '../stopping';
 import { type StacksReport, stacksOf } from '../stacks';
 import { type TrainStiffness, trainStiffness } from '../train';
@@ -26,6 +27,7 @@ export interface AxisSubject {
   readonly duty: DutyTorque;
   readonly stacks: StacksReport;
   readonly ends: EndsReport;
+  readonly plates: readonly PlateReport[];
 }
 
 /** @param sheet where the lines of the working go. */
@@ -35,6 +37,7 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
   let duty: DutyTorque | undefined;
   let stacks: StacksReport | undefined;
   let ends: EndsReport | undefined;
+  let plates: readonly PlateReport[] | undefined;
   return {
     analysis,
     sheet,
@@ -49,6 +52,9 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
     },
     get ends() {
       return (ends ??= endsOf(analysis, sheet));
+    },
+    get plates() {
+      return (plates ??= platesOf(analysis.axis));
     },
     get concerns() {
       return (concerns ??= [
