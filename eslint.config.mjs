@@ -23,6 +23,7 @@ const coreRooms = [
   'choose',
   'drawing',
   'formats',
+  'print',
   'handbook',
 ];
 /** Steps of the machine's working out: a one-way street. */
@@ -62,6 +63,7 @@ export const arrows = [
     from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
   ),
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
+  ...from(core('print'), core('units', 'drawing')),
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'catalogue')),
   ...from(type('drawings'), type('drawings', 'words'), core(...coreRooms)),
   ...from(type('words'), type('words'), core(...coreRooms)),

@@ -2,7 +2,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { runBeside } from './lib/lane.mjs';
-import { ensureBuild, ensureChromium, ensureModules, runModule } from './lib/prepare.mjs';
+import { ensureBuild, ensureChromium, ensureModules, ensurePoppler, runModule } from './lib/prepare.mjs';
 import { root } from './lib/root.mjs';
 
 const results = join(root, '.cache', 'test-results');
@@ -41,6 +41,9 @@ const section = (name) => console.log(`\n== ${name}`);
 
 section('packages');
 ensureModules();
+const unrendered = ensurePoppler();
+if (unrendered)
+  console.log(`The Debian package ${unrendered} is missing: what is printed is not rendered in the tests.`);
 const missing = ensureChromium();
 if (missing)
   console.log(

@@ -37,13 +37,16 @@ export function ensureModules({ quiet = false } = {}) {
 const onPath = (name) =>
   (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, name)));
 
-/** Makes sure of Debian's Chromium. Gives the name of the package that cannot be installed, or undefined. */
-export function ensureChromium() {
-  if (existsSync(chromiumPath)) return undefined;
-  if (!onPath('apt-get')) return 'chromium';
+/**
+ * Makes sure of a Debian package. @param there whether what it brings is there.
+ * @returns the name of the package where it cannot be installed, else undefined.
+ */
+function ensurePackage(name, there) {
+  if (there()) return undefined;
+  if (!onPath('apt-get')) return name;
   const sudo = process.getuid?.() === 0 ? [] : onPath('sudo') ? ['sudo', '-n'] : undefined;
-  if (!sudo) return 'chromium';
-  console.log('Installing the Debian package chromium ...');
+  if (!sudo) return name;
+  console.log(`Installing the Debian package ${name} ...`);
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
     return run(command, rest, {
@@ -52,10 +55,14 @@ export function ensureChromium() {
     });
   };
   apt('update', '-qq');
-  return apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') && existsSync(chromiumPath)
-    ? undefined
-    : 'chromium';
+  return apt('install', '-y', '-qq', '--no-install-recommends', name) && there() ? undefined : name;
 }
+
+/** Debian's Chromium, for the browser tests. */
+export const ensureChromium = () => ensurePackage('chromium', () => existsSync(chromiumPath));
+
+/** What renders a PDF for the tests of what is printed. */
+export const ensurePoppler = () => ensurePackage('poppler-utils', () => onPath('pdftoppm'));
 
 function* filesBelow(path) {
   if (!statSync(path).isDirectory()) yield path;

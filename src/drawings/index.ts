@@ -4,3 +4,4 @@ export { gantryDrawing, gantryInWords, type GantryShown } from './gantry';
 export { chainDrawing, chainInWords, type ChainShown } from './chain';
 export { gapDrawing, stackDrawing, stackInWords, stackLetter, type StackShown } from './stack';
 export { endsDrawing, endsInWords, type EndsShown } from './ends';
+export { operationLayer, plateDrawing, plateForShop, plateInWords, type PlateShown } from './plate';

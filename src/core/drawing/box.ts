@@ -58,3 +58,12 @@ export function shapeBox(shape: Plain, scale: number): Box {
 /** The ground of a whole drawing, its texts included. */
 export const boundsOf = (drawing: Drawing): Box =>
   union(plain(drawing).shapes.map((shape) => shapeBox(shape, drawing.scale)));
+
+/** The ground of a drawing in true size: what its lines lead along, without their widths. */
+export const trueBounds = (drawing: Drawing): Box =>
+  union(
+    plain(drawing).shapes.map((shape) => {
+      const half = shape.kind === 'text' ? 0 : (shape.pen?.width ?? 0) / 2 / drawing.scale;
+      return grown(shapeBox(shape, drawing.scale), -half);
+    }),
+  );

@@ -1,5 +1,16 @@
 export { type Arc, arcOf, flattened } from './arc';
-export { type Box, boundsOf, boxOf, grown, inside, overlap, shapeBox, textBox, union } from './box';
+export {
+  type Box,
+  boundsOf,
+  boxOf,
+  grown,
+  inside,
+  overlap,
+  shapeBox,
+  textBox,
+  trueBounds,
+  union,
+} from './box';
 export { type Label, placeLabels, type Side, type Taken, takenBy } from './labels';
 export { dashes, figure, pathData } from './path-data';
 export { plain, plainShapes } from './plain';

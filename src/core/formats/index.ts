@@ -15,3 +15,6 @@ export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';
 export { type Computable, computable } from './computable';
 export type { Contents } from './contents';
 export { drawingSvg } from './drawing-svg';
+export { drawingDxf } from './dxf';
+export { drillCsv, type DrillRow, shortWay, type SpotDrilling, spotProgram, usualSpots } from './drilling';
+export { trueSvg } from './true-svg';

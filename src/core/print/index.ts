@@ -1,0 +1,14 @@
+export { shopSheetPdf, type ShopSheet } from './shop-sheet';
+export { type Template, templatePdf } from './template';
+export {
+  corrected,
+  type Paper,
+  type PaperId,
+  papers,
+  printError,
+  RULER,
+  sheetName,
+  type Tiling,
+  tilingFor,
+  tilingOn,
+} from './tiles';

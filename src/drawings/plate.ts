@@ -1,0 +1,187 @@
+import {
+  circle,
+  composed,
+  type Drawing,
+  joined,
+  type Label,
+  line,
+  outline,
+  type Parts,
+  type Pen,
+  rect,
+  type Shape,
+} from '@/core/drawing';
+import type { PlateHole } from '@/core/fit';
+import type { PlateReport } from '@/core/machine';
+import { formatQuantity, type UnitSystem } from '@/core/units';
+
+/** A plate as it is looked at from the front. */
+export interface PlateShown {
+  readonly plate: PlateReport;
+  readonly system: UnitSystem;
+  /** Paper units of its longer side. */
+  readonly width: number;
+  /** The group whose ordinates are shown, by letter. */
+  readonly picked?: string | undefined;
+}
+
+const edge: Pen = { ink: 'ink', width: 1.8 };
+const thin: Pen = { ink: 'ink', width: 1 };
+const chosen: Pen = { ink: 'blue', width: 1.4 };
+const hidden: Pen = { ink: 'soft', width: 0.9, dash: 'dashed' };
+const front: Pen = { ink: 'soft', width: 0.9 };
+const ordinate: Pen = { ink: 'blue', width: 0.6 };
+const SIZE = 13;
+
+const figure = (mm: number) => String(Number(mm.toFixed(3))).replace('.', '_');
+
+/** The layer of a hole by what is done to it: `THRU_5_5`, `TAP_M6`, `REAM_5`. */
+export function operationLayer({ thread, diameter, depth, reamed }: PlateHole): string {
+  if (thread) return `TAP_${thread.replace(/[^A-Za-z0-9]/g, '_')}`;
+  if (reamed) return `REAM_${figure(diameter * 1000)}`;
+  return `${depth === null ? 'THRU' : 'BLIND'}_${figure(diameter * 1000)}`;
+}
+
+/** One hole as it is drilled, with what sinks in around it. */
+function holeShapes(hole: PlateHole, pen: Pen): Shape[] {
+  const { bore, sink, thread, diameter } = hole;
+  const size = figure(diameter * 1000).replace('_', '.');
+  const title = `${hole.label}: ${size} mm${thread ? ` for ${thread}` : ''}`;
+  const layer = `hole ${hole.group}`;
+  const cross = diameter * 0.7;
+  return [
+    circle(layer, hole, diameter / 2, { pen, title }),
+    ...(bore ? [circle(layer, hole, bore.diameter / 2, { pen, title })] : []),
+    ...(sink ? [circle(layer, hole, sink.diameter / 2, { pen, title })] : []),
+    // A thread stands outside its drill as a thin ring.
+    ...(thread ? [circle(layer, hole, diameter * 0.6, { pen: { ...pen, width: 0.6, dash: 'links' } })] : []),
+    line(layer, { x: hole.x - cross, y: hole.y }, { x: hole.x + cross, y: hole.y }, { pen: ordinate }),
+    line(layer, { x: hole.x, y: hole.y - cross }, { x: hole.x, y: hole.y + cross }, { pen: ordinate }),
+  ];
+}
+
+/** Parts that lie on the plate: in front as they are, behind it dashed. */
+const partShapes = ({ parts }: PlateReport): Shape[] =>
+  parts.map((p) =>
+    rect(`part ${p.group}`, p.middle.x - p.along / 2, p.middle.y - p.across / 2, p.along, p.across, {
+      pen: p.face === 'front' ? front : hidden,
+    }),
+  );
+
+const unique = (values: readonly number[]) =>
+  [...new Set(values.map((v) => Number(v.toFixed(6))))].sort((a, b) => a - b);
+
+/** Places of the picked group along both edges, each from the corner. */
+function ordinates({ plate, system, picked }: PlateShown, paper: (units: number) => number): Partial<Parts> {
+  const holes = plate.holes.filter((h) => h.group === picked);
+  const say = (m: number) => formatQuantity('length', m, system, 5).number;
+  const beyond = paper(14);
+  const noted = { layer: 'ordinates', size: SIZE, ink: 'blue' } as const;
+  const xs = unique(holes.map((h) => h.x));
+  const ys = unique(holes.map((h) => h.y));
+  const lowest = (x: number) => Math.min(...holes.filter((h) => Math.abs(h.x - x) < 1e-5).map((h) => h.y));
+  const leftmost = (y: number) => Math.min(...holes.filter((h) => Math.abs(h.y - y) < 1e-5).map((h) => h.x));
+  return {
+    shapes: [
+      ...xs.map((x) => line('ordinates', { x, y: lowest(x) }, { x, y: -beyond }, { pen: ordinate })),
+      ...ys.map((y) => line('ordinates', { x: leftmost(y), y }, { x: -beyond, y }, { pen: ordinate })),
+    ],
+    labels: [
+      ...xs.map((x): Label => ({ ...noted, text: say(x), at: { x, y: -beyond }, prefer: ['below'] })),
+      ...ys.map((y): Label => ({ ...noted, text: say(y), at: { x: -beyond, y }, prefer: ['left'] })),
+    ],
+  };
+}
+
+/** The corner that everything is counted from. */
+const datum = (paper: (units: number) => number): Partial<Parts> => ({
+  shapes: [
+    circle('datum', { x: 0, y: 0 }, paper(5), { pen: chosen, fill: 'panel' }),
+    circle('datum', { x: 0, y: 0 }, paper(1.5), { fill: 'blue' }),
+  ],
+});
+
+/** A letter at each place of a group. */
+const letters = ({ plate, picked }: PlateShown): Partial<Parts> => ({
+  labels: plate.groups.flatMap(({ letter, places, holes }) =>
+    holes.length
+      ? places.map((at): Label => ({
+          layer: `hole ${letter}`,
+          text: letter,
+          at,
+          gap: 0,
+          size: 15,
+          bold: true,
+          ink: letter === picked ? 'blue' : 'ink',
+        }))
+      : [],
+  ),
+});
+
+/** One line that says what the drawing shows. */
+export const plateInWords = ({ plate, system }: PlateShown): string => {
+  const say = (m: number) => formatQuantity('length', m, system, 4).text;
+  const count = plate.holes.length;
+  return (
+    `${plate.input.name}, ${say(plate.along)} along the travel and ${say(plate.across)} across, ` +
+    `${count} ${count === 1 ? 'hole' : 'holes'} in ${plate.groups.length} groups`
+  );
+};
+
+/** A plate to scale from the front: its corner below left, the travel to the right. */
+export function plateDrawing(shown: PlateShown): Drawing {
+  const { plate, system, width, picked } = shown;
+  const scale = width / Math.max(plate.along, plate.across);
+  const paper = (units: number) => units / scale;
+  const say = (m: number) => formatQuantity('length', m, system, 4).text;
+  const body: Partial<Parts> = {
+    shapes: [
+      outline('outline', plate.outline, { pen: edge, fill: 'panel' }),
+      ...partShapes(plate),
+      ...plate.holes.flatMap((h) => holeShapes(h, h.group === picked ? chosen : thin)),
+    ],
+    dimensions: [
+      {
+        layer: 'dimensions',
+        along: 'x',
+        side: 1,
+        from: { x: 0, y: plate.across },
+        to: { x: plate.along, y: plate.across },
+        text: say(plate.along),
+      },
+      {
+        layer: 'dimensions',
+        along: 'y',
+        side: 1,
+        from: { x: plate.along, y: 0 },
+        to: { x: plate.along, y: plate.across },
+        text: say(plate.across),
+      },
+    ],
+  };
+  const picking = picked ? [ordinates(shown, paper)] : [];
+  return composed(joined(body, datum(paper), letters(shown), ...picking), scale);
+}
+
+/** Paper units in a metre: a true size on paper. */
+const TRUE_SIZE = 96 / 0.0254;
+
+/**
+ * A plate as it is made, for files: each outline and hole once, on the layer of its operation, in true size.
+ * A counterbore and a countersink are circles of their own.
+ */
+export function plateForShop({ holes, outline: edgeLine, input }: PlateReport): Drawing {
+  const pen: Pen = { ink: 'ink', width: 0.7 };
+  const given = input.outline.length >= 3 ? input.outline : edgeLine;
+  return {
+    scale: TRUE_SIZE,
+    shapes: [
+      outline('OUTLINE', given, { pen }),
+      ...holes.flatMap((h) => [
+        circle(operationLayer(h), h, h.diameter / 2, { pen }),
+        ...(h.bore ? [circle('CBORE', h, h.bore.diameter / 2, { pen })] : []),
+        ...(h.sink ? [circle('SINK', h, h.sink.diameter / 2, { pen })] : []),
+      ]),
+    ],
+  };
+}
