@@ -86,7 +86,7 @@ export const arrows = [
     features(...sharedFeatures, ...stationFeatures),
     core('model', 'machine', 'formats', 'handbook'),
   ),
-  ...from(type('cli'), type('words'), core('model', 'machine', 'formats')),
+  ...from(type('cli'), type('cli', 'words', 'drawings'), core('model', 'machine', 'formats', 'print')),
 ];
 
 const reactRules = next

@@ -21,8 +21,8 @@ describe('the demo machines', () => {
     const codes = machineReport(gate!).axes.map((a) => a.findings.map((f) => f.code));
     expect(codes).toEqual([
       ['chain-short', 'inertia-ratio'],
-      ['joint-at-park', 'stack-gap'],
-      ['deep-groove', 'drops'],
+      ['plate-pattern', 'joint-at-park', 'stack-gap'],
+      ['plate-bottom', 'deep-groove', 'drops'],
     ]);
   });
   it('have what does not go together: a height counted twice, a ledge nobody read, a switch too near', () => {

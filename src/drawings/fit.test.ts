@@ -2,7 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { type Drawing, overlap, plain, type Text, textBox } from '@/core/drawing';
 import { axisReport } from '@/core/machine';
 import { demoMachines } from '@/demo';
-import { endsDrawing, endsInWords, gapDrawing, stackDrawing, stackInWords } from '.';
+import {
+  drillRows,
+  endsDrawing,
+  endsInWords,
+  gapDrawing,
+  plateDrawing,
+  plateForShop,
+  plateInWords,
+  stackDrawing,
+  stackInWords,
+} from '.';
 
 const covered = ({ shapes, scale }: Drawing): string[] => {
   const texts = plain({ shapes, scale }).shapes.filter((s): s is Text => s.kind === 'text');
@@ -66,5 +76,43 @@ describe('the drawing of the ends', () => {
           if (drawing) expect(covered(drawing), `${axis.name} ${system} ${width}`).toEqual([]);
           expect(endsInWords(shown)).toMatch(/Near end: .*Far end: /);
         }
+  });
+});
+
+describe('the drawing of a plate', () => {
+  const plates = axes.flatMap(({ report }) => report.plates);
+  it('covers no text with another, whichever group is picked', () => {
+    expect(plates.length).toBeGreaterThan(2);
+    for (const plate of plates)
+      for (const picked of [undefined, ...plate.groups.map((g) => g.letter)])
+        for (const system of ['metric', 'imperial'] as const)
+          for (const width of [240, 400]) {
+            const drawing = plateDrawing({ plate, system, width, picked });
+            expect(covered(drawing), `${plate.input.name} ${picked} ${system} ${width}`).toEqual([]);
+          }
+  });
+  it('has a circle for every hole, in its place and size, on screen and for the shop', () => {
+    for (const plate of plates) {
+      const screen = plateDrawing({ plate, system: 'metric', width: 400 });
+      const shop = plateForShop(plate);
+      for (const h of plate.holes)
+        for (const drawing of [screen, shop]) {
+          const found = drawing.shapes.filter(
+            (s) => s.kind === 'circle' && s.centre.x === h.x && s.centre.y === h.y,
+          );
+          expect(found.some((s) => s.kind === 'circle' && s.radius === h.diameter / 2)).toBe(true);
+        }
+      expect(drillRows(plate)).toHaveLength(plate.holes.length);
+      expect(plateInWords({ plate, system: 'metric', width: 400 })).toContain(`${plate.holes.length} holes`);
+    }
+  });
+  it('shows where the holes of the part in hand lie, if that is elsewhere', () => {
+    const crosses = plates.map(
+      (plate) =>
+        plateDrawing({ plate, system: 'metric', width: 400 }).shapes.filter((s) => s.layer === 'in hand')
+          .length,
+    );
+    // The torch saddle: 16 holes, two strokes each.
+    expect(crosses.filter((n) => n > 0)).toEqual([32]);
   });
 });

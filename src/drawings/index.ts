@@ -5,3 +5,11 @@ export { chainDrawing, chainInWords, type ChainShown } from './chain';
 export { gapDrawing, stackDrawing, stackInWords, stackLetter, type StackShown } from './stack';
 export { endsDrawing, endsInWords, type EndsShown } from './ends';
 export { operationLayer, plateDrawing, plateForShop, plateInWords, type PlateShown } from './plate';
+export {
+  drillRows,
+  plateFile,
+  type PlateFile,
+  type PlateFileOptions,
+  type PlateFormat,
+  plateFormats,
+} from './plate-files';

@@ -11,7 +11,7 @@ import {
   rect,
   type Shape,
 } from '@/core/drawing';
-import type { PlateHole } from '@/core/fit';
+import { patternPlaces, placedAt, type PlateHole } from '@/core/fit';
 import type { PlateReport } from '@/core/machine';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 
@@ -30,6 +30,7 @@ const thin: Pen = { ink: 'ink', width: 1 };
 const chosen: Pen = { ink: 'blue', width: 1.4 };
 const hidden: Pen = { ink: 'soft', width: 0.9, dash: 'dashed' };
 const front: Pen = { ink: 'soft', width: 0.9 };
+const hand: Pen = { ink: 'red', width: 1.8 };
 const ordinate: Pen = { ink: 'blue', width: 0.6 };
 const SIZE = 13;
 
@@ -93,6 +94,28 @@ function ordinates({ plate, system, picked }: PlateShown, paper: (units: number)
   };
 }
 
+/** Where the holes of the part in hand lie, where they are not as drawn: a cross at each. */
+function inHand({ plate }: PlateShown): Partial<Parts> {
+  const off = plate.groups.filter((g) => g.off && g.off.by > g.off.allowed && g.pattern?.kind === 'rect');
+  return {
+    shapes: off.flatMap(({ letter, places, pattern, input, off: how }) => {
+      if (pattern?.kind !== 'rect') return [];
+      const along = input.hand.along?.si ?? (how!.from === 'length' ? how!.along : null) ?? pattern.along;
+      const across = input.hand.across?.si ?? pattern.across;
+      const about = patternPlaces({ kind: 'rect', along, across });
+      return places.flatMap((at) =>
+        placedAt(about, at, input.turned === 'quarter').flatMap(({ x, y }) => {
+          const title = `${letter}: as in hand`;
+          return [
+            line('in hand', { x: x - 2e-3, y }, { x: x + 2e-3, y }, { pen: hand, title }),
+            line('in hand', { x, y: y - 2e-3 }, { x, y: y + 2e-3 }, { pen: hand, title }),
+          ];
+        }),
+      );
+    }),
+  };
+}
+
 /** The corner that everything is counted from. */
 const datum = (paper: (units: number) => number): Partial<Parts> => ({
   shapes: [
@@ -101,22 +124,45 @@ const datum = (paper: (units: number) => number): Partial<Parts> => ({
   ],
 });
 
-/** A letter at each place of a group. */
-const letters = ({ plate, picked }: PlateShown): Partial<Parts> => ({
-  labels: plate.groups.flatMap(({ letter, places, holes }) =>
-    holes.length
-      ? places.map((at): Label => ({
-          layer: `hole ${letter}`,
-          text: letter,
-          at,
-          gap: 0,
-          size: 15,
-          bold: true,
-          ink: letter === picked ? 'blue' : 'ink',
-        }))
-      : [],
-  ),
-});
+const LETTER = 15;
+
+/**
+ * The letter of a group: in the middle of each of its parts, where no hole is; beside the first of single
+ * holes, of which there may be many.
+ */
+function letters({ plate, picked }: PlateShown, paper: (units: number) => number): Partial<Parts> {
+  const groups = plate.groups.filter((g) => g.holes.length);
+  const ink = (letter: string) => (letter === picked ? 'blue' : 'ink');
+  const hollow = groups.filter((g) => g.pattern?.kind !== 'single' && g.holes.length % g.places.length === 0);
+  const middles = hollow.filter(
+    (g) => !g.holes.some((h) => h.x === g.places[0]!.x && h.y === g.places[0]!.y),
+  );
+  const others = groups.filter((g) => !middles.includes(g));
+  return {
+    shapes: middles.flatMap(({ letter, places }) =>
+      places.map(({ x, y }): Shape => ({
+        kind: 'text',
+        layer: `hole ${letter}`,
+        at: { x, y: y - paper(LETTER * 0.35) },
+        text: letter,
+        size: LETTER,
+        anchor: 'middle',
+        bold: true,
+        ink: ink(letter),
+      })),
+    ),
+    labels: others.map(({ letter, places }): Label => ({
+      layer: `hole ${letter}`,
+      text: letter,
+      at: places[0]!,
+      size: LETTER,
+      bold: true,
+      ink: ink(letter),
+    })),
+  };
+}
+
+const counted = (n: number, what: string) => `${n} ${what}${n === 1 ? '' : 's'}`;
 
 /** One line that says what the drawing shows. */
 export const plateInWords = ({ plate, system }: PlateShown): string => {
@@ -124,7 +170,7 @@ export const plateInWords = ({ plate, system }: PlateShown): string => {
   const count = plate.holes.length;
   return (
     `${plate.input.name}, ${say(plate.along)} along the travel and ${say(plate.across)} across, ` +
-    `${count} ${count === 1 ? 'hole' : 'holes'} in ${plate.groups.length} groups`
+    `${counted(count, 'hole')} in ${counted(plate.groups.length, 'group')}`
   );
 };
 
@@ -160,7 +206,7 @@ export function plateDrawing(shown: PlateShown): Drawing {
     ],
   };
   const picking = picked ? [ordinates(shown, paper)] : [];
-  return composed(joined(body, datum(paper), letters(shown), ...picking), scale);
+  return composed(joined(body, inHand(shown), datum(paper), letters(shown, paper), ...picking), scale);
 }
 
 /** Paper units in a metre: a true size on paper. */

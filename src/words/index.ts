@@ -31,6 +31,17 @@ export {
 export { chainPartName } from './names-fit';
 export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
 export { cushionNames, endNotes, switchNames, wiredNames } from './ends';
+export {
+  groupNames,
+  headNames,
+  holeText,
+  joinsNames,
+  locating,
+  plateKindNames,
+  screwText,
+  shopNotes,
+  wayNames,
+} from './plates';
 export { changeText, fineLength, windowText } from './findings-fit';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';

@@ -40,7 +40,14 @@ function drawInto(doc: jsPDF, drawing: Drawing, x: number, y: number, width: num
     else {
       const points = flattened(shape);
       const all = shape.closed ? [...points, points[0]!] : points;
-      if (!shape.pen) continue;
+      if (!shape.pen) {
+        // Heads of arrows: filled, without a line.
+        const steps = all
+          .slice(1)
+          .map((p, i): [number, number] => [px(p.x) - px(all[i]!.x), py(p.y) - py(all[i]!.y)]);
+        if (shape.fill === 'ink') doc.lines(steps, px(all[0]!.x), py(all[0]!.y), [1, 1], 'F', true);
+        continue;
+      }
       doc.setLineDashPattern(shape.pen.dash ? [1.2, 0.8] : [], 0);
       all.slice(1).forEach((p, i) => doc.line(px(all[i]!.x), py(all[i]!.y), px(p.x), py(p.y)));
       doc.setLineDashPattern([], 0);

@@ -8,6 +8,7 @@ import { useTrail } from '@/ui/use-trail';
 import { ChainView } from './chain/chain-view';
 import { EndsView } from './ends/ends-view';
 import styles from './fit.module.css';
+import { PlateView } from './plates/plate-view';
 import { StackView } from './stacks/stack-view';
 import { type FitPage } from './page';
 import { fitViewNames, fitViews, type FitViewId } from './views';
@@ -16,6 +17,7 @@ const viewParts: Record<FitViewId, (page: FitPage) => React.ReactNode> = {
   chain: (page) => <ChainView {...page} />,
   stacks: (page) => <StackView {...page} />,
   ends: (page) => <EndsView {...page} />,
+  plates: (page) => <PlateView {...page} />,
 };
 
 const isView = (text: string | null): text is FitViewId => fitViews.some((v) => v === text);

@@ -1,6 +1,10 @@
 /** Hands a text to the user as a file. */
-export function downloadText(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const downloadText = (name: string, text: string, type = 'application/json'): void =>
+  downloadData(name, text, type);
+
+/** Hands text or bytes to the user as a file. */
+export function downloadData(name: string, data: string | ArrayBuffer, type: string): void {
+  const url = URL.createObjectURL(new Blob([data], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -1,5 +1,5 @@
 export { AppFrame } from './app-frame';
-export { downloadText } from './download';
+export { downloadData, downloadText } from './download';
 export { useExport } from './export';
 export { type MachineEditor, machineEditor } from './editor';
 export { MachineFrame } from './machine-frame';

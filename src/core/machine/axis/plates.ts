@@ -19,6 +19,17 @@ import type { Axis, PlateGroupInput, PlateInput } from '@/core/model';
 import { type Mounts, mountsOf } from './mounts';
 import { modelPlaces, partOf, type PlatePart, typedPattern } from './plate-parts';
 
+/** A pattern as it is in hand against the drawn one, m. */
+export interface PatternOff {
+  /** How far the worst hole lies off, and how far its screw lets it. */
+  readonly by: number;
+  readonly allowed: number;
+  /** Read on the part, or told by the length of the carriage. */
+  readonly from: 'hand' | 'length';
+  /** Its holes along the travel, where that is known. */
+  readonly along: number | null;
+}
+
 /** Holes of one group, and the screws that go into them. */
 export interface PlateGroup {
   readonly input: PlateGroupInput;
@@ -32,8 +43,8 @@ export interface PlateGroup {
   /** The screw to get; null where it is not known what it goes into. */
   readonly screw: ScrewLength | null;
   readonly grip: number | null;
-  /** How far the pattern in hand lies off the drawn one, and how far the holes let it, m. */
-  readonly off: { readonly by: number; readonly allowed: number; readonly from: 'hand' | 'length' } | null;
+  /** The pattern in hand against the drawn one; null where nothing in hand is known. */
+  readonly off: PatternOff | null;
 }
 
 /** A plate with every hole in its place; lengths in m. */
@@ -131,10 +142,13 @@ function offOf(
   // A screw floats by half of what its hole is wider.
   const allowed = thread && way === 'clear' ? (thread.clearance[clearance] - thread.diameter) / 2 : 0;
   const [along, across] = [hand.along?.si ?? null, hand.across?.si ?? null];
-  if (along !== null || across !== null) return { by: apart(pattern, along, across), allowed, from: 'hand' };
+  if (along !== null || across !== null)
+    return { by: apart(pattern, along, across), allowed, from: 'hand', along };
   const { carriage, rowByLength } = mounts;
   const listed = joins === 'carriages' && carriage && rowByLength ? carriage.along[rowByLength] : null;
-  return listed === null ? null : { by: apart(pattern, listed, null), allowed, from: 'length' };
+  return listed === null
+    ? null
+    : { by: apart(pattern, listed, null), allowed, from: 'length', along: listed };
 }
 
 interface Sized {

@@ -43,8 +43,8 @@ const plateGroup = z.strictObject({
   /** `M5`; empty: that of the part. */
   thread: text(12),
   clearance: z.enum(['fine', 'medium', 'coarse']),
-  /** How the head sits: sunk in a counterbore, countersunk, on a washer, or none of ours. */
-  head: z.enum(['counterbore', 'countersink', 'washer', 'none']),
+  /** How the head sits: sunk in a counterbore, countersunk, on a washer, or flat on the plate. */
+  head: z.enum(['counterbore', 'countersink', 'washer', 'flat']),
   /** From which face it is drilled. */
   face: z.enum(['front', 'back']),
   /** Depth of a blind hole; null: through. */

@@ -1,0 +1,47 @@
+import DxfParser from 'dxf-parser';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { run } from './sheet';
+
+const now = new Date('2026-11-27T00:00:00Z');
+const read = (path: string) => {
+  if (path === 'demo.json') return readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
+  if (path === 'bad.json') return '{}';
+  throw new Error('ENOENT');
+};
+const sheet = (...args: string[]) => run(args, read, now);
+
+describe('one plate from a terminal', () => {
+  it('as DXF has all its holes, and is what the page hands out', async () => {
+    const { out, err, code } = await sheet('demo.json', 'Saddle plate', '--as', 'dxf');
+    expect([err, code]).toEqual(['', 0]);
+    const { entities } = new DxfParser().parseSync(String(out))! as { entities: { layer: string }[] };
+    expect(entities.filter((e) => e.layer === 'THRU_4_5')).toHaveLength(16);
+    expect(entities.filter((e) => e.layer === 'THRU_5_5')).toHaveLength(4);
+    expect(entities.filter((e) => e.layer === 'CBORE')).toHaveLength(20);
+  });
+  it.each([
+    ['svg', /^<\?xml/],
+    ['csv', /^id,part,face/],
+    ['gcode', /G21\nG90/],
+  ] as const)('as %s', async (as, begins) => {
+    expect(String((await sheet('demo.json', 'carriage-plate', '--as', as)).out)).toMatch(begins);
+  });
+  it.each(['pdf', 'sheet'])('as %s is a PDF', async (as) => {
+    const { out } = await sheet('demo.json', 'Saddle plate', '--as', as, '--paper', 'letter');
+    expect(Buffer.from(out as Uint8Array).toString('latin1', 0, 5)).toBe('%PDF-');
+  });
+  it.each([
+    [[], /Usage/],
+    [['demo.json'], /Usage/],
+    [['demo.json', 'Saddle plate', '--as', 'step'], /Usage/],
+    [['demo.json', 'Saddle plate', '--as', 'dxf', '--paper', 'a0'], /Usage/],
+    [['demo.json', 'Nothing', '--as', 'dxf'], /no plate “Nothing”; .*“Saddle plate”/],
+    [['nowhere.json', 'x', '--as', 'dxf'], /cannot be read/],
+    [['bad.json', 'x', '--as', 'dxf'], /format/],
+  ] as const)('%j: exit code 2, nothing on standard output', async (args, says) => {
+    const { out, err, code } = await sheet(...args);
+    expect([out, code]).toEqual(['', 2]);
+    expect(err).toMatch(says);
+  });
+});

@@ -1,0 +1,86 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { computable, readProjectFile, usualSpots } from '@/core/formats';
+import { machineReport, type PlateReport } from '@/core/machine';
+import { type PaperId, papers } from '@/core/print';
+import { type PlateFormat, plateFile, plateFormats } from '@/drawings';
+import { explainIssue } from '@/words';
+
+const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [--paper a4|letter]
+FORMAT is one of ${plateFormats.join(', ')}.
+Writes one plate of a machine to standard output. The plate is meant by its name or its id.
+Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
+`;
+
+/** What is printed, and the exit code. */
+export interface Written {
+  readonly out: string | Uint8Array;
+  readonly err: string;
+  readonly code: 0 | 2;
+}
+const refused = (err: string): Written => ({ out: '', err, code: 2 });
+
+/** The value after an option; undefined where it is not given. */
+const option = (args: readonly string[], name: string) => {
+  const at = args.indexOf(name);
+  return at < 0 ? undefined : args[at + 1];
+};
+
+const isFormat = (text: string | undefined): text is PlateFormat => plateFormats.some((f) => f === text);
+const isPaper = (text: string): text is PaperId => Object.hasOwn(papers, text);
+
+/** Words of a call that stand for themselves. */
+const plainArgs = (args: readonly string[]) =>
+  args.filter((a, i) => !a.startsWith('--') && !args[i - 1]?.startsWith('--'));
+
+function namedPlate(plates: readonly PlateReport[], name: string): PlateReport | string {
+  const plate = plates.find((p) => p.input.id === name || p.input.name === name);
+  if (plate) return plate;
+  const there = plates.map((p) => `“${p.input.name}”`).join(', ') || 'none';
+  return `no plate “${name}”; plates of this machine: ${there}\n`;
+}
+
+/** Command line: gives what to print, so that tests can call it without a process. @param now of the file. */
+export async function run(
+  args: readonly string[],
+  read: (path: string) => string,
+  now: Date,
+): Promise<Written> {
+  const [path, name, ...more] = plainArgs(args);
+  const as = option(args, '--as');
+  const paper = option(args, '--paper') ?? 'a4';
+  if (!path || !name || more.length || !isFormat(as) || !isPaper(paper)) return refused(usage);
+  let text: string;
+  try {
+    text = read(path);
+  } catch (cause) {
+    return refused(`${path}: cannot be read (${cause instanceof Error ? cause.message : String(cause)})\n`);
+  }
+  const opened = computable(readProjectFile(text));
+  if (!opened.ok) return refused(opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''));
+  const { axes } = machineReport(opened.project, { remedies: false });
+  const plate = namedPlate(
+    axes.flatMap((a) => a.plates),
+    name,
+  );
+  if (typeof plate === 'string') return refused(plate);
+  if (!plate.holes.length) return refused(`“${name}”: the place of none of its holes is known yet\n`);
+  const { data } = await plateFile(plate, as, {
+    system: opened.project.units,
+    paper: papers[paper],
+    scale: { x: 1, y: 1 },
+    spots: { ...usualSpots, units: opened.project.units === 'metric' ? 'mm' : 'inch' },
+    made: now,
+  });
+  return { out: typeof data === 'string' ? data : new Uint8Array(data), err: '', code: 0 };
+}
+
+/** Entry point of `npm run sheet`. */
+export async function main(): Promise<void> {
+  const read = (path: string) =>
+    readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8');
+  const { out, err, code } = await run(process.argv.slice(2), read, new Date());
+  process.stdout.write(out);
+  process.stderr.write(err);
+  process.exitCode = code;
+}

@@ -1,0 +1,133 @@
+import type { PlateGroup, PlateReport } from '@/core/machine';
+import type { Joins, PlateGroupInput, PlateKind } from '@/core/model';
+import { formatQuantity, type UnitSystem } from '@/core/units';
+
+export const plateKindNames: Record<PlateKind, string> = {
+  carriage: 'Carriage plate',
+  motor: 'Motor plate',
+  end: 'End plate',
+  own: 'Plate of your own',
+};
+
+export const joinsNames: Record<Joins, string> = {
+  carriages: 'carriages',
+  nut: 'nut',
+  motor: 'motor',
+  blocks: 'end block',
+  own: 'something of your own',
+};
+
+/** What a group of holes is called until somebody says otherwise. */
+export const groupNames: Record<Joins, string> = {
+  carriages: 'Carriages',
+  nut: 'Nut housing',
+  motor: 'Motor',
+  blocks: 'End block',
+  own: 'Own holes',
+};
+
+export const headNames: Record<PlateGroupInput['head'], string> = {
+  counterbore: 'sunk in a counterbore',
+  countersink: 'countersunk',
+  washer: 'on a washer',
+  flat: 'flat on the plate',
+};
+
+export const wayNames: Record<PlateGroupInput['way'], string> = {
+  clear: 'clear for a screw',
+  tapped: 'tapped',
+  dowel: 'reamed for a dowel',
+  plain: 'plain',
+};
+
+const mm = (m: number, system: UnitSystem) => formatQuantity('length', m, system, 4).text;
+
+/** What is drilled at a group, in a few words: `Ø4.5, counterbore Ø8 x 4.4, front`. */
+export function holeText({ holes, thread, input }: PlateGroup, system: UnitSystem): string {
+  const [hole] = holes;
+  if (!hole) return 'not known';
+  const size = hole.thread
+    ? `${hole.thread} (drill ${mm(hole.diameter, system)})`
+    : `Ø${mm(hole.diameter, system)}`;
+  const deep = hole.depth === null ? 'through' : `${mm(hole.depth, system)} deep`;
+  const bore = hole.bore
+    ? `, counterbore Ø${mm(hole.bore.diameter, system)} × ${mm(hole.bore.depth, system)}`
+    : '';
+  const sink = hole.sink ? `, countersunk Ø${mm(hole.sink.diameter, system)}` : '';
+  const screw = input.way === 'clear' && thread ? ` for ${thread.name}` : '';
+  return `${size}${screw}, ${deep}${bore}${sink}, from the ${input.face}`;
+}
+
+/** The screw to get for a group. */
+export function screwText({ screw, thread }: PlateGroup, system: UnitSystem): string {
+  if (!screw || !thread) return 'not known';
+  const name = `${thread.name} × ${mm(screw.length, system)}`;
+  return screw.fits ? name : `none: ${name} is ${mm(screw.over, system)} too long`;
+}
+
+/** Sentences for who makes the plate: what is tight and why, and what is not. */
+export function shopNotes(plate: PlateReport, system: UnitSystem): readonly string[] {
+  const { groups, mirrors, input } = plate;
+  const joined = groups.filter((g) => g.holes.length);
+  const tight = joined.map(({ letter, holes, thread, input: g }) => {
+    const hole = holes[0]!;
+    const room = thread && g.way === 'clear' ? (hole.diameter - thread.diameter) / 2 / Math.SQRT2 : null;
+    const why =
+      room === null
+        ? 'its screws find their place only there'
+        : `${thread!.name} in its hole lets ${formatQuantity('length', room, system, 2).text} each way, ` +
+          `both parts together`;
+    return `Group ${letter} (${g.name}): holes to one another within ${mm(1e-4, system)}; ${why}.`;
+  });
+  return [
+    `All from the corner of the two reference edges, never hole to hole. Both edges straight and square ` +
+      `within ${mm(2e-5, system)}: everything is set out from them.`,
+    ...tight,
+    ...(input.kind === 'carriage'
+      ? [`Back flat within ${mm(5e-5, system)} where the carriages lie: otherwise they bind.`]
+      : []),
+    mirrors
+      ? 'One drawing serves for a left and a right one.'
+      : 'It has a left and a right: the other hand is its mirror image.',
+    'All else ISO 2768-m; edges broken. Nothing else is tight.',
+  ];
+}
+
+/** Ways to find the place of a hole, with when to use which; common practice, no source. */
+export const locating: readonly { readonly title: string; readonly text: string }[] = [
+  {
+    title: 'By coordinates',
+    text:
+      'On a drill press with a cross table or a mill: from the two reference edges, every hole from the ' +
+      'corner. ' +
+      'Errors do not add up. Best where the pattern is published and both parts are made apart.',
+  },
+  {
+    title: 'By the printed template',
+    text:
+      'Glue it on, punch, drill. Good for half a millimetre: clearance holes and wood. Measure its ' +
+      'rulers first; ' +
+      'paper is for punching only.',
+  },
+  {
+    title: 'Transfer marks',
+    text:
+      'Screw points or transfer screws into the part in hand, press it on, drill where it marks. Best ' +
+      'where the ' +
+      'pattern is not published or not trusted.',
+  },
+  {
+    title: 'Drill through both',
+    text:
+      'Clamp the trued parts together, drill the tap size through both, open up the one. Best for what ' +
+      'must ' +
+      'meet and is never swapped. Chips stay out of carriages: mask them, or drill a dummy.',
+  },
+  {
+    title: 'Dowels',
+    text:
+      'A part that must come back to where it was, or that is trued and then fixed: oversize holes to ' +
+      'adjust, ' +
+      'then two dowels drilled and reamed in place.',
+  },
+];
