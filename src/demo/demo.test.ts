@@ -31,6 +31,8 @@ describe('the demo machines', () => {
     expect(slot.remedies.map((r) => r.code)).toContain('drop-link');
     const mesh = machineReport(gate!).axes[1]!.findings.find((f) => f.code === 'stack-gap')!;
     expect(mesh).toMatchObject({ verdict: 'not-known', params: { does: 'measure', change: 'shim' } });
+    const columns = machineReport(kayak!).findings.find((f) => f.code === 'passes-between');
+    expect(columns).toMatchObject({ verdict: 'gives-out', limit: 1.25 });
     const ends = machineReport(scenery!).axes[0]!.findings.filter((f) => f.code === 'end-switch');
     // It holds at homing speed; a runaway at rapid meets the stop.
     expect(ends).toMatchObject([{ about: 'far', verdict: 'thin' }]);

@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { type Drawing, overlap, plain, type Text, textBox } from '@/core/drawing';
-import { axisReport } from '@/core/machine';
+import { axisReport, passingOf } from '@/core/machine';
+import { startingPassing } from '@/core/model';
 import { demoMachines } from '@/demo';
 import {
   drillRows,
   endsDrawing,
   endsInWords,
   gapDrawing,
+  passingDrawing,
+  passingInWords,
   plateDrawing,
   plateForShop,
   plateInWords,
@@ -114,5 +117,23 @@ describe('the drawing of a plate', () => {
     );
     // The torch saddle: 16 holes, two strokes each.
     expect(crosses.filter((n) => n > 0)).toEqual([32]);
+  });
+});
+
+describe('the drawing of what passes', () => {
+  it('is as wide as what passes and what is travelled, and covers no text with another', () => {
+    const [kayak] = demoMachines();
+    for (const system of ['metric', 'imperial'] as const)
+      for (const width of [230, 420]) {
+        const shown = { project: kayak!, report: passingOf(kayak!), system, width };
+        const drawing = passingDrawing(shown)!;
+        expect(covered(drawing), `${system} ${width}`).toEqual([]);
+        const spans = drawing.shapes.flatMap((s) => (s.kind === 'dimension' ? [s.to.x - s.from.x] : []));
+        expect(spans.map((m) => Number(m.toFixed(6))).sort()).toEqual([1.235, 1.31]);
+        expect(passingInWords(shown)).toMatch(/Between the columns .* pass/);
+      }
+    const bare = { ...kayak!, passing: startingPassing() };
+    const shown = { project: bare, report: passingOf(bare), system: 'metric', width: 420 } as const;
+    expect(passingDrawing(shown)).toBeNull();
   });
 });

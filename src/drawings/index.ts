@@ -13,3 +13,4 @@ export {
   type PlateFormat,
   plateFormats,
 } from './plate-files';
+export { passingDrawing, passingInWords, type PassingShown } from './passing';

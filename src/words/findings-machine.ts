@@ -1,11 +1,13 @@
 import type { ErrorId, MachineCode, WayId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
+import { passingWords } from './findings-passing';
 import { inputLabel } from './labels-machine';
 import { errorName, wayText } from './names-machine';
 import type { FindingWords } from './teller';
 
 /** Words for what the machine as a whole found. */
 export const machineWords: Record<MachineCode, FindingWords> = {
+  ...passingWords,
   'area-short': ({ word, value, limit }) => ({
     title: `${word('axis')} does not reach the work`,
     lines: [

@@ -198,6 +198,32 @@ const text: Record<string, InputText> = {
     label: 'Thread in the part',
     help: 'How deep the thread of the part is. Empty: what the part is known for.',
   },
+  'passing.between': {
+    label: 'Columns apart',
+    help: 'Clear width: what may pass. The travel of the gantry says what may be cut.',
+  },
+  'passing.under': { label: 'Beam above', help: 'Its underside, above the table.' },
+  'passing.lowest': {
+    label: 'Lowest part, up',
+    help: 'Of what hangs on the plunge axis (dust shoe, plate, motor), all the way up, above the table.',
+  },
+  'passing.tipUp': { label: 'Tip, up', help: 'Of the longest tool, all the way up, above the table.' },
+  'passing.tipDown': { label: 'Tip, down', help: 'All the way down; minus below the table.' },
+  'passing.stickOut': { label: 'Tool stands out', help: 'Of its holder: the deepest cut is no deeper.' },
+  'passing.holdDown': { label: 'Clamps', help: 'How high they stand above it.' },
+  'passing.clear': { label: 'Kept free', help: 'Over the stock. Empty: 3 mm (common practice).' },
+  'passing.through': { label: 'Into the table', help: 'Into the spoil board, to cut through.' },
+  'passing.second': { label: 'Second tool', help: 'Along the gantry, from the first.' },
+  'passing.outer.along': {
+    label: 'Over all, long',
+    help: 'With motors, plugs, bow of the chain, open doors, at both ends of the travel.',
+  },
+  'passing.outer.across': { label: 'Over all, across' },
+  'passing.outer.up': { label: 'Over all, high', help: 'With the plunge axis up.' },
+  'passing.folded.along': { label: 'Folded, long', help: 'As it is carried through the door.' },
+  'passing.folded.across': { label: 'Folded, across' },
+  'passing.folded.up': { label: 'Folded, high' },
+  'passing.wall': { label: 'Enclosure walls', help: 'Thickness of one wall, with what is kept free inside.' },
   'shims.N.thickness': { label: 'Sheet' },
   'shims.N.count': { label: 'How many', help: 'Empty: as many as are wanted.' },
   'structure.beam.strips.N.width': { label: 'Width' },
@@ -249,6 +275,8 @@ export function placeOfInput({ axes, brief, stand }: Project, path: string): str
     return body ? `${axis.name}: ${body.name}` : axis.name;
   }
   if (slice === 'stand') return stand[Number(at)]?.name ?? 'Stand';
+  if (slice === 'passing') return 'Passing and room';
+  if (slice === 'shims') return 'Shims';
   if (slice === 'structure') return structurePlace[at ?? ''] ?? 'Structure';
   const cut = at === 'cuts' ? brief.cuts[Number(inside[0])] : undefined;
   return cut?.name ?? (at === 'spindle' ? 'Spindle' : 'Brief');

@@ -61,7 +61,9 @@ export function holeText({ holes, thread, input }: PlateGroup, system: UnitSyste
 /** The screw to get for a group. */
 export function screwText({ screw, thread }: PlateGroup, system: UnitSystem): string {
   if (!screw || !thread) return 'not known';
-  const name = `${thread.name} × ${mm(screw.length, system)}`;
+  // A screw is called by the system that it is made in.
+  const made = thread.system === 'metric' ? 'metric' : 'imperial';
+  const name = `${thread.name} × ${mm(screw.length, made)}`;
   return screw.fits ? name : `none: ${name} is ${mm(screw.over, system)} too long`;
 }
 

@@ -10,6 +10,9 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
     `${teller.word('axis')}: ${axisRemedyWords[teller.word('change') as AxisRemedyCode](teller)}`,
   'longer-travel': ({ num, say }) =>
     `Travel of ${say('length', 'to', 4)}${num('follow') ? ', with what must follow' : ''}`,
+  'columns-apart': ({ say }) => `Columns ${say('length', 'to', 4)} apart`,
+  'raise-gantry': ({ say }) => `All of it ${say('length', 'by')} higher`,
+  'smaller-stock': ({ say }) => `Narrower stock: ${say('length', 'to', 4)}`,
   'smaller-area': ({ say }) => `A smaller job: work area of ${say('length', 'to', 4)}`,
   'cut-faster': ({ say }) => `Cut at ${say('speed', 'to')}`,
   'ask-feed': ({ say }) => `Ask the axis for ${say('speed', 'to')}`,

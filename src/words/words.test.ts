@@ -55,6 +55,11 @@ const machines = demoMachines().flatMap((machine) => [
     put('brief.power', guess('power', '100 W')),
     put('stand', []),
     put('brief.area.width', guess('length', '3 m')),
+    put('brief.stock.thickness', guess('length', '300 mm')),
+    put('passing.under', guess('length', '100 mm')),
+    put('passing.tipDown', guess('length', '5 mm')),
+    put('passing.stickOut', guess('length', '0.5 mm')),
+    put('passing.second', guess('length', '80 mm')),
   ]),
 ]);
 const reports = machines.map((m) => machineReport(m, { flex: true }));

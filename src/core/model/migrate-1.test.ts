@@ -3,7 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
-import { type Axis, migrate, type Project, projectIssues, startingFit, startingShims, VERSION } from '.';
+import {
+  type Axis,
+  migrate,
+  type Project,
+  projectIssues,
+  startingFit,
+  startingPassing,
+  startingShims,
+  VERSION,
+} from '.';
 
 /** A screw without what came with version 5: nobody had said its ratings. */
 function unrated(drive: Axis['drive']): object {
@@ -21,7 +30,8 @@ function unfitted({ fit, ...axis }: Axis) {
 }
 
 /** A machine without what came with version 6: nobody had said what it stands on, nor how it fits. */
-function asBefore6({ axes, pins, structure, shims, ...rest }: Project) {
+function asBefore6({ axes, pins, structure, shims, passing, ...rest }: Project) {
+  expect(passing).toEqual(startingPassing());
   expect(shims.map((s) => s.thickness.typed)).toEqual(startingShims().map((s) => s.thickness.typed));
   const { feet, ...frame } = structure ?? { feet: null };
   if (structure) expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });

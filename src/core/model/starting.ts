@@ -1,7 +1,7 @@
 import { type AxisNames, startingAxis } from './axes/starting';
 import { startingBrief } from './brief/starting';
 import { FORMAT, type Project, VERSION } from './document';
-import { startingShims } from './fit/starting';
+import { startingPassing, startingShims } from './fit/starting';
 
 /** What a new machine is called, and its first axis; words come from above. */
 export interface MachineNames extends AxisNames {
@@ -27,6 +27,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     structure: null,
     stand: [],
     shims: startingShims(),
+    passing: startingPassing(),
     ownParts: [],
     files: [],
   };

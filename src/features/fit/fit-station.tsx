@@ -9,6 +9,7 @@ import { ChainView } from './chain/chain-view';
 import { EndsView } from './ends/ends-view';
 import styles from './fit.module.css';
 import { PlateView } from './plates/plate-view';
+import { RoomView } from './room/room-view';
 import { StackView } from './stacks/stack-view';
 import { type FitPage } from './page';
 import { fitViewNames, fitViews, type FitViewId } from './views';
@@ -18,6 +19,7 @@ const viewParts: Record<FitViewId, (page: FitPage) => React.ReactNode> = {
   stacks: (page) => <StackView {...page} />,
   ends: (page) => <EndsView {...page} />,
   plates: (page) => <PlateView {...page} />,
+  room: (page) => <RoomView {...page} />,
 };
 
 const isView = (text: string | null): text is FitViewId => fitViews.some((v) => v === text);

@@ -17,7 +17,8 @@ export {
   noNumberOfWhole,
   verdictOfWhole,
 } from './findings';
-export { type ArrangementOutlook, footprint, outlooks } from './layout';
+export { type ArrangementOutlook, doorWanted, footprint, outlooks } from './layout';
+export { passingOf, type PassingReport, type PassLimit } from './passing';
 export { nextStep, type NextStep } from './next-step';
 export { oursOfCheck, oursOfMachine } from './ours';
 export { type Scene, type SceneBox, sceneOf } from './scene';

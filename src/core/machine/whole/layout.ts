@@ -84,16 +84,41 @@ export const outlooks = (project: Project): ArrangementOutlook[] =>
     };
   });
 
-/**
- * Footprint of the machine as it is planned, m: bed and beam with what sticks out, or the size of its
- * arrangement.
- */
-export function footprint({ structure, axes, brief }: Project): {
-  readonly length: number | null;
-  readonly width: number | null;
-} {
+type Footprint = { readonly length: number | null; readonly width: number | null };
+
+/** Out of frame and travels: bed and beam with what usually sticks out, or the size of its arrangement. */
+function plannedFootprint({ structure, axes, brief }: Project): Footprint {
   if (!structure) return sizeOf(brief.arrangement, brief);
   const travel = (role: string) => axes.find((a) => a.role === role)?.demands.travel.si ?? 0;
   const table = tableMoves(brief.arrangement) ? travel('table') || travel('bed') : 0;
   return { length: structure.bed.length.si + table + BESIDE, width: structure.beam.length.si + BESIDE };
+}
+
+/** Footprint of the machine, m: as it was measured over all, or as planned; walls of an enclosure on top. */
+export function footprint(project: Project): Footprint {
+  const { outer, wall } = project.passing;
+  const planned = plannedFootprint(project);
+  const walls = 2 * (wall?.si ?? 0);
+  const walled = (said: { readonly si: number } | null, else_: number | null) => {
+    const inner = said?.si ?? else_;
+    return inner === null ? null : inner + walls;
+  };
+  return { length: walled(outer.along, planned.length), width: walled(outer.across, planned.width) };
+}
+
+/** Kept free of a door's opening, m; common practice, no source. */
+const DOOR_AIR = 0.02;
+
+/**
+ * The clear width of a door that the machine wants in one piece: its smallest side, turned to it, with air;
+ * folded or taken apart where that was said. Null where too little is known.
+ */
+export function doorWanted(project: Project): number | null {
+  const { folded, outer } = project.passing;
+  const said = [folded.along, folded.across, folded.up].filter((m) => m !== null).map((m) => m.si as number);
+  if (said.length === 3) return said.sort((a, b) => a - b)[0]! + DOOR_AIR;
+  const { length, width } = footprint(project);
+  if (length === null || width === null) return null;
+  const up = outer.up?.si;
+  return Math.min(length, width, ...(up === undefined ? [] : [up])) + (up === undefined ? 0 : DOOR_AIR);
 }

@@ -8,4 +8,5 @@ export {
   type StackGapInput,
   type StackLinkInput,
 } from './stack';
-export { startingCushion, startingFit, startingShims } from './starting';
+export type { Passing } from './passing';
+export { startingCushion, startingFit, startingPassing, startingShims } from './starting';

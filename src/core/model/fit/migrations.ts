@@ -39,6 +39,21 @@ const SET = [0.02, 0.03, 0.05, 0.1, 0.2, 0.5, 1];
 /** Steps of what lies in the shop: sheets of a usual set, counted as the owner's own. */
 export const fitSteps: SliceSteps = {
   6: () => ({
+    passing: {
+      between: null,
+      under: null,
+      lowest: null,
+      tipUp: null,
+      tipDown: null,
+      stickOut: null,
+      holdDown: null,
+      clear: null,
+      through: null,
+      second: null,
+      outer: { along: null, across: null, up: null },
+      folded: { along: null, across: null, up: null },
+      wall: null,
+    },
     shims: SET.map((mm, i) => ({
       id: `shim-${i + 1}`,
       thickness: { typed: `${mm} mm`, si: mm / 1000, basis: 'estimate' },

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { list, maybe } from '../input';
 import { ends, homing } from './ends';
+import { passing } from './passing';
 import { plate } from './plates';
 import { shim, stack } from './stack';
 
@@ -61,7 +62,7 @@ export const axisFit = z.strictObject({
   plates: list(plate, 12),
 });
 
-/** What the slice owns in the document: what lies in the shop. */
-export const fitShape = { shims: list(shim, 40) };
+/** What the slice owns in the document: what lies in the shop, and what passes through the machine. */
+export const fitShape = { shims: list(shim, 40), passing };
 
 export type AxisFit = z.infer<typeof axisFit>;

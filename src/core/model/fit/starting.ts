@@ -1,5 +1,6 @@
 import { guess } from '../guess';
 import type { AxisEnd, Cushion, CushionKind } from './ends';
+import type { Passing } from './passing';
 import type { AxisFit } from './schema';
 import type { Shim } from './stack';
 
@@ -59,3 +60,22 @@ const SET = ['0.02', '0.03', '0.05', '0.1', '0.2', '0.5', '1'];
 
 export const startingShims = (): Shim[] =>
   SET.map((mm, i) => ({ id: `shim-${i + 1}`, thickness: guess('length', `${mm} mm`), count: null }));
+
+const noSize = () => ({ along: null, across: null, up: null });
+
+/** Of a new machine nobody has said what passes through it. */
+export const startingPassing = (): Passing => ({
+  between: null,
+  under: null,
+  lowest: null,
+  tipUp: null,
+  tipDown: null,
+  stickOut: null,
+  holdDown: null,
+  clear: null,
+  through: null,
+  second: null,
+  outer: noSize(),
+  folded: noSize(),
+  wall: null,
+});

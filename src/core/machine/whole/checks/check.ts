@@ -14,6 +14,7 @@ const wholeRemedyCodes = [
   'ballast',
   'birch-member',
   'bolt-feet',
+  'columns-apart',
   'conventional',
   'cut-faster',
   'fewer-flutes',
@@ -23,8 +24,10 @@ const wholeRemedyCodes = [
   'longer-travel',
   'more-feed',
   'more-power',
+  'raise-gantry',
   'slower-spindle',
   'smaller-area',
+  'smaller-stock',
   'softer-ramp',
   'wider-feet',
 ] as const;

@@ -4,13 +4,21 @@ import type { MachineContext } from '../context';
 import { areaChecks } from './area';
 import { cutChecks } from './cuts';
 import { frameChecks } from './frame';
+import { passingChecks } from './passing';
 import { placeChecks } from './place';
 import { standChecks } from './tips';
 
 export { type MachineRemedyCode, machineRemedyCodes } from './check';
 export { PLASMA_LEAST } from './cuts';
 
-const all = [...areaChecks, ...cutChecks, ...placeChecks, ...standChecks, ...frameChecks] as const;
+const all = [
+  ...areaChecks,
+  ...passingChecks,
+  ...cutChecks,
+  ...placeChecks,
+  ...standChecks,
+  ...frameChecks,
+] as const;
 
 export type MachineCode = (typeof all)[number]['code'];
 export type MachineChecked = Checked<MachineCode>;

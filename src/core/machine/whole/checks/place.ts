@@ -1,6 +1,6 @@
 import { rounded } from '../../axis';
 import type { MachineContext } from '../context';
-import { footprint, TO_PASS } from '../layout';
+import { doorWanted, footprint, TO_PASS } from '../layout';
 import { suppliesOf } from '../supplies';
 import { at, level, machineCheck, offer } from './check';
 import { ballast } from './tips';
@@ -45,11 +45,11 @@ const door = machineCheck({
   code: 'door',
   judge: (context) => {
     const have = context.project.brief.place.door?.si;
-    const machine = sides(context);
-    if (!machine || have === undefined) return undefined;
+    const need = doorWanted(context.project);
+    if (need === null || have === undefined) return undefined;
     const path = 'brief.place.door';
     // It can be planned in pieces that bolt together.
-    return exactly(atLeast({ code: 'door', path, kind: 'length', have, need: machine.short }), 'thin');
+    return exactly(atLeast({ code: 'door', path, kind: 'length', have, need }), 'thin');
   },
 });
 
