@@ -127,6 +127,35 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
         await page.getByRole('img', { name: /^Long axis: free stroke/ }).waitFor();
       },
     ],
+    [
+      'ends and stops',
+      async (page) => {
+        await page.getByRole('button', { name: 'Ends and stops' }).click();
+        await page.getByRole('img', { name: /^Near end:/ }).waitFor();
+      },
+    ],
+    [
+      'a stack-up',
+      async (page) => {
+        await page.goto('/fit?m=fernhollow&a=cross&v=stacks');
+        await page.getByText(/by 20,000 draws/).waitFor();
+      },
+    ],
+    [
+      'a plate with an open group',
+      async (page) => {
+        await page.getByRole('button', { name: 'Plates' }).click();
+        await page.getByRole('button', { name: 'A Carriages' }).click();
+        await page.getByLabel('In hand, along').waitFor();
+      },
+    ],
+    [
+      'passing and room',
+      async (page) => {
+        await page.getByRole('button', { name: 'Room' }).click();
+        await page.getByLabel('Columns apart').waitFor();
+      },
+    ],
   ],
   handbook: [
     [

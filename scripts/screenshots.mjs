@@ -42,12 +42,6 @@ const shots = [
     act: (page) => page.getByRole('button', { name: /^Try: Closed/ }).waitFor(),
   },
   {
-    name: 'whole-accuracy',
-    path: bench('~whole', 'wayside'),
-    size: desk,
-    act: (page) => page.getByRole('button', { name: 'Accuracy', exact: true }).click(),
-  },
-  {
     name: 'whole-picture',
     path: bench('~whole', 'fernhollow'),
     size: desk,
@@ -78,22 +72,10 @@ const shots = [
     size: desk,
     act: (page) => page.getByRole('button', { name: /^Compare/ }).click(),
   },
-  {
-    name: 'play-and-give',
-    path: bench('bed', 'fernhollow'),
-    size: desk,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Play', exact: true }).click();
-      await page.getByRole('button', { name: 'Acceleration', exact: true }).click();
-    },
-  },
-  {
-    name: 'axis-bench-inches',
-    path: bench('gantry'),
-    size: desk,
-    act: (page) => page.getByRole('button', { name: 'mm → in' }).click(),
-  },
   { name: 'fit-chain', path: '/fit?m=fernhollow&a=bed', size: desk },
+  { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
+  { name: 'fit-ends', path: '/fit?m=wayside&a=bed&v=ends', size: desk },
+  { name: 'fit-plate', path: '/fit?m=fernhollow&a=cross&v=plates', size: desk },
   { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
   {
     name: 'working',
