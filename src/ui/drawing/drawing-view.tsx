@@ -74,12 +74,12 @@ interface DrawingViewProps {
   /** Somebody points at a place with the button down, or drags: m along x. */
   readonly onPlace?: (x: number) => void;
   /** Somebody presses a shape: its layer. */
-  readonly onShape?: (layer: string) => void;
+  readonly onPick?: (layer: string) => void;
 }
 
 /** A drawing on the screen: the same data as in the files, in the colours of the sheet. */
 export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
-  const { drawing, label, className, style, least, onPlace, onShape } = props;
+  const { drawing, label, className, style, least, onPlace, onPick } = props;
   const sheet = sheetOf(drawing, least);
   const { shapes, scale } = plain(drawing);
   const point = (e: PointerEvent<SVGSVGElement>) => {
@@ -106,10 +106,10 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
       }
       onPointerMove={onPlace && ((e) => e.buttons && point(e))}
       onClick={
-        onShape &&
+        onPick &&
         ((e) => {
           const layer = e.target instanceof SVGElement ? e.target.dataset.layer : undefined;
-          if (layer) onShape(layer);
+          if (layer) onPick(layer);
         })
       }
     >

@@ -213,7 +213,7 @@ function Sheet({ plate, held, picked, onPick }: SheetProps) {
           drawing={drawing}
           label={words}
           className={styles.drawing}
-          onShape={(layer) => layer.startsWith('hole ') && onPick(layer.slice(5))}
+          onPick={(layer) => layer.startsWith('hole ') && onPick(layer.slice(5))}
         />
         <SaveDrawing drawing={drawing} name={plate.input.name} title={words} />
       </div>

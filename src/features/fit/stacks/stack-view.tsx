@@ -153,7 +153,7 @@ function Chain({ gap, stacks, index, edits }: ChainProps) {
             drawing={drawing}
             label={words}
             className={styles.drawing}
-            onShape={(layer) => layer.startsWith('link ') && setPicked(layer.slice(5))}
+            onPick={(layer) => layer.startsWith('link ') && setPicked(layer.slice(5))}
           />
           <SaveDrawing drawing={drawing} name={gap.input.name} title={words} />
         </div>
