@@ -24,7 +24,7 @@ firstVisit(
       page
         .getByRole('listitem')
         .filter({ hasText: 'Fernhollow gate table' })
-        .getByRole('link', { name: /Torch height thin/ }),
+        .getByRole('link', { name: /Torch height gives out/ }),
     ).toBeVisible();
     await demo.getByRole('link', { name: /Bed axis/ }).click();
     await expect(page.getByTestId('findings')).toContainText('Pinion climbs out of mesh');

@@ -146,14 +146,14 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       async (page) => {
         await page.getByRole('button', { name: 'Plates' }).click();
         await page.getByRole('button', { name: 'A Carriages' }).click();
-        await page.getByLabel('In hand, along').waitFor();
+        await page.getByLabel('In hand, along', { exact: true }).waitFor();
       },
     ],
     [
       'passing and room',
       async (page) => {
         await page.getByRole('button', { name: 'Room' }).click();
-        await page.getByLabel('Columns apart').waitFor();
+        await page.getByLabel('Columns apart', { exact: true }).waitFor();
       },
     ],
   ],

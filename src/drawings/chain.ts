@@ -1,6 +1,6 @@
 import { composed, type Drawing, joined, line, type Parts, type Pen, rect } from '@/core/drawing';
 import type { ChainPart, TravelChain } from '@/core/machine';
-import type { Axis } from '@/core/model';
+import type { Axis, AxisFieldPath } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { chainPartName } from '@/words';
 
@@ -163,4 +163,43 @@ export function chainDrawing(shown: ChainShown): Drawing | null {
   const [top, bottom] = [paper(CARRIAGE + 10), rowAt(parts.length - 1) - paper(ROW / 2)];
   const rows = parts.map((part, i) => row(l, part, rowAt(i)));
   return composed(joined(...rows, limits(l, top, bottom)), l.scale);
+}
+
+/** An end of a part that can be dragged: the input that it is, and its value with the end at a place. */
+export interface ChainHandle {
+  readonly path: AxisFieldPath;
+  readonly part: string;
+  /** @param x where the end is dragged to, m from the near rail end. */
+  readonly valueAt: (x: number) => number;
+}
+
+/** How near to an end it must be taken hold of, paper units. */
+const GRASP = 16;
+
+function handleOf({ axis, closed }: Laid, part: ChainPart, far: boolean): ChainHandle | null {
+  const { start } = placeOf(part, middleOf(closed));
+  const name = chainPartName[part.id];
+  if (part.id === 'stops') {
+    const rail = axis.guide.railLength?.si ?? 0;
+    return far
+      ? { path: 'fit.stops.far', part: name, valueAt: (x) => rail - x }
+      : { path: 'fit.stops.near', part: name, valueAt: (x) => x };
+  }
+  if (far) return { path: part.path as AxisFieldPath, part: name, valueAt: (x) => x - start };
+  // A rail begins where all is counted from.
+  if (part.id === 'rail') return null;
+  const inset = part.start === null ? 0 : part.start - (axis.fit.driveStart?.si ?? part.start);
+  return { path: 'fit.driveStart', part: name, valueAt: (x) => x - inset };
+}
+
+/** The end of a part that lies at a place of the drawing; null where none is near. */
+export function chainHandle(shown: ChainShown, x: number, y: number): ChainHandle | null {
+  const l = laid(shown);
+  if (!l) return null;
+  const { parts } = shown.chain;
+  const part = parts[Math.round(-y / l.paper(ROW))];
+  if (!part || Math.abs(y + l.paper(ROW) * parts.indexOf(part)) > l.paper(ROW / 2)) return null;
+  const { start } = placeOf(part, middleOf(l.closed));
+  const [near, far] = [Math.abs(x - start), Math.abs(x - start - part.length)];
+  return Math.min(near, far) > l.paper(GRASP) ? null : handleOf(l, part, far <= near);
 }

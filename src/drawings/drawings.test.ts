@@ -18,6 +18,7 @@ import { everyAxis } from '@test/helpers/axes';
 import {
   axisDrawing,
   chainDrawing,
+  chainHandle,
   gantryDrawing,
   gantryInWords,
   placeOf,
@@ -197,6 +198,36 @@ describe('the drawing of a travel chain', () => {
       measured++;
     }
     expect(measured).toBeGreaterThan(5);
+  });
+});
+
+describe('an end of a part that is dragged', () => {
+  it('goes where it is dragged to: drag and typing agree, for every part of every axis', () => {
+    let dragged = 0;
+    for (const axis of [...everyAxis(), ...demoMachines().flatMap((m) => m.axes)]) {
+      const chain = chainOf(axis, silentWorksheet);
+      const shown = { axis, chain, system: 'metric', width: 370 } as const;
+      const drawing = chainDrawing(shown);
+      if (!drawing) continue;
+      // Rows lie 36 paper units below one another.
+      const rowAt = (i: number) => (-36 * i) / drawing.scale;
+      chain.parts.forEach((part, i) => {
+        const start = part.start ?? (part.from ?? chain.closed!.from) - (part.length - part.free) / 2;
+        if (part.start === null && part.from === null) return;
+        const handle = chainHandle(shown, start + part.length, rowAt(i))!;
+        const to = start + part.length + 0.013;
+        const after = applyEdits(axis, [
+          put(handle.path, guess('length', `${handle.valueAt(to) * 1000} mm`)),
+        ]);
+        const moved = chainOf(after, silentWorksheet).parts.find((p) => p.id === part.id)!;
+        const end = (p: typeof part) => (p.start ?? NaN) + p.length;
+        if (part.start !== null && part.id !== 'thread') expect(end(moved)).toBeCloseTo(to, 9);
+        dragged++;
+      });
+      expect(chainHandle(shown, 99, 0)).toBeNull();
+      expect(chainHandle(shown, 0, 5)).toBeNull();
+    }
+    expect(dragged).toBeGreaterThan(5);
   });
 });
 

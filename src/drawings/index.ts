@@ -1,7 +1,7 @@
 export { axisDrawing, axisInWords, type AxisShown, type Paper } from './axis';
 export { boxInks, placeOf, type Positions, restingPositions, sceneDrawing, type ViewId } from './scene';
 export { gantryDrawing, gantryInWords, type GantryShown } from './gantry';
-export { chainDrawing, chainInWords, type ChainShown } from './chain';
+export { chainDrawing, type ChainHandle, chainHandle, chainInWords, type ChainShown } from './chain';
 export { gapDrawing, stackDrawing, stackInWords, stackLetter, type StackShown } from './stack';
 export { endsDrawing, endsInWords, type EndsShown } from './ends';
 export { operationLayer, plateDrawing, plateForShop, plateInWords, type PlateShown } from './plate';

@@ -16,5 +16,6 @@ export { type Computable, computable } from './computable';
 export type { Contents } from './contents';
 export { drawingSvg } from './drawing-svg';
 export { drawingDxf } from './dxf';
+export { type DrawnHole, type DxfOutline, readDxfOutline } from './dxf-outline';
 export { drillCsv, type DrillRow, shortWay, type SpotDrilling, spotProgram, usualSpots } from './drilling';
 export { trueSvg } from './true-svg';

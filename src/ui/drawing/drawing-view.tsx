@@ -71,8 +71,8 @@ interface DrawingViewProps {
   readonly style?: React.CSSProperties;
   /** The sheet is so large at least, paper units: a small drawing is not blown up. */
   readonly least?: { readonly width: number; readonly height: number };
-  /** Somebody points at a place with the button down, or drags: m along x. */
-  readonly onPlace?: (x: number) => void;
+  /** Somebody points at a place with the button down, or drags: m along x and y, and whether it begins. */
+  readonly onPlace?: (x: number, y: number, begins: boolean) => void;
   /** Somebody presses a shape: its layer. */
   readonly onPick?: (layer: string) => void;
 }
@@ -82,12 +82,13 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
   const { drawing, label, className, style, least, onPlace, onPick } = props;
   const sheet = sheetOf(drawing, least);
   const { shapes, scale } = plain(drawing);
-  const point = (e: PointerEvent<SVGSVGElement>) => {
+  const point = (e: PointerEvent<SVGSVGElement>, begins: boolean) => {
     const box = e.currentTarget.getBoundingClientRect();
     // The sheet is shown whole and in the middle of its box.
     const shown = Math.min(box.width / sheet.width, box.height / sheet.height);
-    const onSheet = (e.clientX - box.left - (box.width - sheet.width * shown) / 2) / shown;
-    onPlace?.((onSheet - sheet.x(0)) / scale);
+    const across = (e.clientX - box.left - (box.width - sheet.width * shown) / 2) / shown;
+    const down = (e.clientY - box.top - (box.height - sheet.height * shown) / 2) / shown;
+    onPlace?.((across - sheet.x(0)) / scale, (sheet.y(0) - down) / scale, begins);
   };
   return (
     <svg
@@ -101,10 +102,10 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
         onPlace &&
         ((e) => {
           e.currentTarget.setPointerCapture(e.pointerId);
-          point(e);
+          point(e, true);
         })
       }
-      onPointerMove={onPlace && ((e) => e.buttons && point(e))}
+      onPointerMove={onPlace && ((e) => e.buttons && point(e, false))}
       onClick={
         onPick &&
         ((e) => {

@@ -1,12 +1,13 @@
 'use client';
 
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useMemo } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { TravelChain } from '@/core/machine';
 import type { Axis } from '@/core/model';
 import { formatNumber, formatQuantity } from '@/core/units';
-import { chainDrawing, chainInWords } from '@/drawings';
+import { chainDrawing, type ChainHandle, chainHandle, chainInWords, type ChainShown } from '@/drawings';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { TitleBlock } from '@/ui/title-block';
@@ -30,6 +31,7 @@ export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
   const shown = useMemo(() => ({ axis, chain, system, width }), [axis, chain, system, width]);
   const drawing = useMemo(() => chainDrawing(shown), [shown]);
   const words = chainInWords(shown);
+  const drag = useDrag(shown, index);
   const open = chain.missing.length > 0;
   return (
     <>
@@ -39,15 +41,25 @@ export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
       <section aria-labelledby="chain-title" className={styles.middle}>
         {views}
         <h2 className={styles.heading} id="chain-title">
-          Travel chain <small>every part from the near rail end</small>
+          Travel chain <small>from the near rail end; drag an end, or type</small>
         </h2>
         {drawing ? (
           <div className={styles.paper}>
-            <DrawingView drawing={drawing} label={words} className={styles.drawing} />
+            <DrawingView
+              drawing={drawing}
+              label={words}
+              className={`${styles.drawing} ${styles.drag}`}
+              onPlace={drag.onPlace}
+            />
             <SaveDrawing drawing={drawing} name={`${axis.name} travel chain`} title={words} />
           </div>
         ) : (
           <p>Say how long the rail is and how far the carriages stand apart: then the chain is drawn.</p>
+        )}
+        {drag.said && (
+          <p role="status" className={styles.missing}>
+            {drag.said}
+          </p>
         )}
         <ChainTable chain={chain} />
         <Cut chain={chain} />
@@ -64,6 +76,32 @@ export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
       </Answer>
     </>
   );
+}
+
+/** To what an end is dragged: whole millimetres, or sixteenths of an inch. */
+const GRID = { metric: 1e-3, imperial: 0.0254 / 16 } as const;
+
+/** Ends of parts that are dragged on the drawing: what is dragged is typed, so that both agree. */
+function useDrag(shown: ChainShown, index: number) {
+  const { system, editor } = useMachine();
+  const held = useRef<{ readonly handle: ChainHandle; readonly visit: string } | null>(null);
+  const [said, setSaid] = useState('');
+  const onPlace = (x: number, y: number, begins: boolean) => {
+    if (begins) {
+      const handle = chainHandle(shown, x, y);
+      held.current = handle && { handle, visit: freshId() };
+      setSaid('');
+      return;
+    }
+    if (!held.current) return;
+    const { handle, visit } = held.current;
+    const grid = GRID[system];
+    const value = Math.round(handle.valueAt(x) / grid) * grid;
+    const { text } = formatQuantity('length', value, system, 6);
+    const taken = editor.type(`axes.${index}.${handle.path}`, text, visit);
+    setSaid('error' in taken ? taken.error : `${handle.part}: ${labelOf(handle.path).toLowerCase()} ${text}`);
+  };
+  return { onPlace, said };
 }
 
 /** What is cut to length, and what a carriage past its rail end costs. */
