@@ -24,6 +24,7 @@ import type { FitPage } from '../page';
 import { MountChoices } from '../stacks/mount-choices';
 import { GroupFields } from './group-fields';
 import { GroupTable, HoleTable } from './hole-table';
+import { OutlinePicker } from './outline-picker';
 import { PlateStrip } from './plate-strip';
 import own from './plates.module.css';
 import { type PlateEdits, usePlates } from './use-plates';
@@ -160,6 +161,7 @@ function PlateFields({ plate, at, edits, picked }: PlateFieldsProps) {
         {(['thickness', 'along', 'across'] as const).map((field) => (
           <MachineField key={field} path={`${at}.${field}`} />
         ))}
+        <OutlinePicker input={input} at={at} />
         <MaterialChoice path={`${at}.material`} of={input.name} />
         <Choice label="Made" value={input.made} options={makings} onPick={set('made', 'making')} />
       </Fold>

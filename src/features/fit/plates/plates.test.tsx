@@ -1,6 +1,8 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { circle, rect } from '@/core/drawing';
+import { drawingDxf } from '@/core/formats';
 import { applyEdits, guess, putInAxis, startingAxis, startingDrive } from '@/core/model';
 import { openAxis } from '@test/helpers/bench';
 import { address } from '@test/helpers/navigation';
@@ -85,5 +87,28 @@ describe('plates on the Fit station', () => {
     expect(screen.getByRole('img', { name: /6 holes in 1 group$/ })).toBeVisible();
     await press('Remove Plate of your own');
     expect(session.project!.axes[0]!.fit.plates).toEqual([]);
+  });
+  it('takes an outline with its holes out of a DXF file, and says why it takes another not', async () => {
+    const session = await openAxis(axis);
+    renderOn(session, <FitStation />);
+    await press('One of your own');
+    const input = screen.getByLabelText('Outline as DXF');
+    const dxf = drawingDxf({
+      scale: 1000,
+      shapes: [
+        rect('OUTLINE', 0.1, 0.1, 0.3, 0.2, { pen: { ink: 'ink', width: 1 } }),
+        circle('THRU', { x: 0.15, y: 0.15 }, 0.0033, { pen: { ink: 'ink', width: 1 } }),
+      ],
+    });
+    await userEvent.upload(input, new File(['nothing'], 'photo.dxf', { type: 'image/vnd.dxf' }));
+    expect(await screen.findByText(/photo.dxf: no lines were read; wanted a DXF file/)).toBeInTheDocument();
+    await userEvent.upload(input, new File([dxf], 'plate.dxf', { type: 'image/vnd.dxf' }));
+    await waitFor(() => expect(session.project!.axes[0]!.fit.plates[0]!.outline).toHaveLength(4));
+    const plate = session.project!.axes[0]!.fit.plates[0]!;
+    expect([plate.along!.typed, plate.across!.typed]).toEqual(['300 mm', '200 mm']);
+    expect(plate.groups[0]!.at.map((p) => [p.x.typed, p.y.typed])).toEqual([['50 mm', '50 mm']]);
+    expect(screen.getByRole('img', { name: /1 hole in 1 group$/ })).toBeVisible();
+    await press('A rectangle again');
+    expect(session.project!.axes[0]!.fit.plates[0]!.outline).toEqual([]);
   });
 });
