@@ -43,7 +43,7 @@ export function EndsTable({ ends }: { ends: EndsReport }) {
   const { system } = useMachine();
   const say: Say = (kind, si) => (si === null ? 'not said' : formatQuantity(kind, si, system, 3).text);
   return (
-    <CardTable titles={titles} className={styles.table} label="Both ends in figures">
+    <CardTable titles={titles} className={`${styles.table} ${styles.wraps}`} label="Both ends in figures">
       {rows.map(({ name, of }) => (
         <TableRow key={name}>
           <TableCell component="th" scope="row">

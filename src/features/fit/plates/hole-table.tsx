@@ -8,7 +8,6 @@ import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
 import { holeText, screwText } from '@/words';
 import styles from '../fit.module.css';
-import own from './plates.module.css';
 
 const titles = ['Holes', 'Number', 'Joins', 'Drilled', 'Screw'] as const;
 
@@ -16,7 +15,7 @@ const titles = ['Holes', 'Number', 'Joins', 'Drilled', 'Screw'] as const;
 export function GroupTable({ plate, picked }: { plate: PlateReport; picked: string | undefined }) {
   const { system } = useMachine();
   return (
-    <CardTable titles={titles} className={`${styles.table} ${own.groups}`} label="Groups of holes">
+    <CardTable titles={titles} className={`${styles.table} ${styles.wraps}`} label="Groups of holes">
       {plate.groups.map((g) => (
         <TableRow key={g.letter} selected={g.letter === picked}>
           <TableCell component="th" scope="row">
