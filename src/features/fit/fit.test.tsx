@@ -17,7 +17,9 @@ const axis = applyEdits({ ...startingAxis('bed', 'a'), name: 'Bed', drive: start
 const type = async (label: string, text: string) => {
   const field = screen.getByLabelText(label, { exact: true });
   await userEvent.clear(field);
-  await userEvent.type(field, `${text}{Enter}`);
+  await userEvent.click(field);
+  await userEvent.paste(text);
+  await userEvent.keyboard('{Enter}');
 };
 
 describe('the Fit station', () => {

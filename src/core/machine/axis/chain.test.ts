@@ -51,6 +51,17 @@ describe('the travel chain of an axis', () => {
     expect(closed).toMatchObject({ near: 'rail', far: 'rail', gain: { then: 'blocks' } });
     expect(closed!.gain!.by).toBeCloseTo(0.201, 9);
   });
+  it('a rail 20 of 1000 has 17 holes, the first 20 from its ends; a screw adds up with its journals', () => {
+    const { lengths } = chain(
+      said(
+        applyEdits(ends, [putInAxis('guide.kind', 'profile'), putInAxis('fit.mount.carriage', 'narrow')]),
+        { 'guide.size': 20, 'fit.journals.drive': 70, 'fit.journals.far': 25 },
+      ),
+    );
+    expect(lengths.railHoles).toEqual({ count: 17, end: expect.closeTo(0.02, 9), pitch: 0.06 });
+    expect(lengths.screw).toBeCloseTo(1.2, 9);
+    expect(lengths.belt).toBeNull();
+  });
   it('takes from both ends crash zone, stop from rapid, spread and margin', () => {
     const {
       soft,

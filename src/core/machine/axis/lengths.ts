@@ -1,7 +1,8 @@
-import { fit } from '@/core/fit';
+import { fit, railHoles } from '@/core/fit';
 import type { Axis } from '@/core/model';
 import { quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
+import { mountsOf } from './mounts';
 
 /** What a carriage past its rail end has left, as shares of what it has on the rail. */
 export interface OverhangPrice {
@@ -17,6 +18,8 @@ export interface Lengths {
   readonly screw: number | null;
   /** A belt before it is laid in. */
   readonly belt: number | null;
+  /** Holes of a rail so that both its ends are equal. */
+  readonly railHoles: { readonly count: number; readonly end: number; readonly pitch: number } | null;
   readonly overhang: OverhangPrice | null;
 }
 
@@ -80,9 +83,21 @@ function overhangPrice({ guide }: Axis, sheet: Worksheet): OverhangPrice | null 
   };
 }
 
+/** Kept between the edge of a counterbore and the end of its rail, m; common practice, no source. */
+const AT_END = 0.003;
+
+function holesOf(axis: Axis): Lengths['railHoles'] {
+  const length = axis.guide.railLength?.si;
+  const rail = mountsOf(axis).carriage?.rail;
+  if (length === undefined || !rail) return null;
+  const found = railHoles(length, rail.pitch, (rail.bore ?? rail.hole) / 2 + AT_END);
+  return found && { ...found, pitch: rail.pitch };
+}
+
 /** What is cut to length for an axis, and the price of its overhang. */
 export const lengthsOf = (axis: Axis, sheet: Worksheet): Lengths => ({
   screw: screwLength(axis, sheet),
   belt: beltLength(axis, sheet),
+  railHoles: holesOf(axis),
   overhang: overhangPrice(axis, sheet),
 });

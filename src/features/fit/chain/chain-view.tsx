@@ -107,10 +107,17 @@ function useDrag(shown: ChainShown, index: number) {
 /** What is cut to length, and what a carriage past its rail end costs. */
 function Cut({ chain: { lengths } }: { chain: TravelChain }) {
   const { system } = useMachine();
-  const { screw, belt, overhang } = lengths;
+  const { screw, belt, overhang, railHoles } = lengths;
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
   const share = (r: number) => `${formatNumber(100 * r, 3)} %`;
   const lines = [
+    ...(railHoles === null
+      ? []
+      : [
+          `Cut with equal ends the rail has ${railHoles.count} holes ${say(railHoles.pitch)} apart, the ` +
+            `first ` +
+            `${say(railHoles.end)} from either end.`,
+        ]),
     ...(screw === null ? [] : [`The whole screw is ${say(screw)} long.`]),
     ...(belt === null ? [] : [`Cut the belt to ${say(belt)}.`]),
     ...(overhang === null

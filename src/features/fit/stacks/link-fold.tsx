@@ -16,6 +16,11 @@ import styles from './stacks.module.css';
 import type { StackEdits } from './use-stack';
 
 const fields = ['measured', 'doubt', 'drawn', 'published', 'plus', 'minus'] as const;
+/** What it measures, and what it was cut with: links of one lot err together. */
+const notes = [
+  ['part', 'Thing measured', 60],
+  ['lot', 'Cut in one go with', 40],
+] as const;
 const shapes = [
   ['unknown', 'not known'],
   ['two-sigma', 'two sigma'],
@@ -90,6 +95,21 @@ export function LinkFold({ row, letter, step, share, at, open, used, edits }: Li
       )}
       {fields.map((field) => (
         <MachineField key={field} path={`${at}.${field}`} />
+      ))}
+      {notes.map(([field, label, most]) => (
+        <div key={field} className={styles.note}>
+          <span>{label}</span>
+          <TextLine
+            label={label}
+            value={input[field]}
+            maxLength={most}
+            optional
+            placeholder="none"
+            onText={(text) =>
+              editor.apply([{ path: `${at}.${field}`, value: text }], `${input.name}: ${label.toLowerCase()}`)
+            }
+          />
+        </div>
       ))}
       <Choice
         label="Tolerance is"

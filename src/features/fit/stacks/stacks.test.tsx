@@ -44,6 +44,8 @@ describe('stack-ups on the Fit station', () => {
       session.project!.axes[0]!.fit.stack.links.find((l) => l.id === 'nut-face')!.measured!.si,
     ).toBeCloseTo(0.036, 12);
     expect(await screen.findByRole('heading', { name: /is not as stated/ })).toBeInTheDocument();
+    await userEvent.type(screen.getByRole('textbox', { name: 'Cut in one go with' }), 'both ends{Enter}');
+    expect(session.project!.axes[0]!.fit.stack.links.find((l) => l.id === 'nut-face')!.lot).toBe('both ends');
   });
   it('a link and a stack-up of one’s own are added, named and taken away', async () => {
     const session = await openAxis(axis);
