@@ -6,8 +6,9 @@ import { type PaperId, papers } from '@/core/print';
 import { type PlateFormat, plateFile, plateFormats } from '@/drawings';
 import { explainIssue } from '@/words';
 
-const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [--paper a4|letter]
+const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [--paper a4|letter] [--cut]
 FORMAT is one of ${plateFormats.join(', ')}.
+--cut: the spot drilling goes into the work; without it the program is an air pass.
 Writes one plate of a machine to standard output. The plate is meant by its name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
@@ -42,10 +43,11 @@ function namedPlate(plates: readonly PlateReport[], name: string): PlateReport |
 
 /** Command line: gives what to print, so that tests can call it without a process. @param now of the file. */
 export async function run(
-  args: readonly string[],
+  given: readonly string[],
   read: (path: string) => string,
   now: Date,
 ): Promise<Written> {
+  const args = given.filter((a) => a !== '--cut');
   const [path, name, ...more] = plainArgs(args);
   const as = option(args, '--as');
   const paper = option(args, '--paper') ?? 'a4';
@@ -69,7 +71,11 @@ export async function run(
     system: opened.project.units,
     paper: papers[paper],
     scale: { x: 1, y: 1 },
-    spots: { ...usualSpots, units: opened.project.units === 'metric' ? 'mm' : 'inch' },
+    spots: {
+      ...usualSpots,
+      units: opened.project.units === 'metric' ? 'mm' : 'inch',
+      air: !given.includes('--cut'),
+    },
     made: now,
   });
   return { out: typeof data === 'string' ? data : new Uint8Array(data), err: '', code: 0 };

@@ -31,6 +31,14 @@ export const endWords = {
   'end-switch': ({ f, num, word, say }) => {
     const side = word('side');
     const homes = num('home') >= 0 && num('home') <= f.value;
+    if (f.verdict === 'not-known')
+      return {
+        title: `${capital(side)} switch: not all is known`,
+        lines: [
+          `Before the crash zone there are at most ${say('length', f.value)}; from rapid the axis stands no ` +
+            `sooner than after ${say('length', f.limit)}. Reaction, spread and crash zone are not all said.`,
+        ],
+      };
     return {
       title: `${capital(side)} switch ${homes ? 'needs soft limits' : 'too near its stop'}`,
       lines: [
@@ -68,8 +76,8 @@ export const endWords = {
         'meets its stop.',
     ],
   }),
-  'home-fast': ({ value, limit }) => ({
-    title: 'Homing breaks its switch',
+  'home-fast': ({ f, value, limit }) => ({
+    title: f.verdict === 'not-known' ? 'How fast homing may be is not known' : 'Homing breaks its switch',
     lines: [
       `The switch may be run over no further than its over-travel, which allows ${value}; you home at ` +
         `${limit}.`,

@@ -36,6 +36,14 @@ export const plateWords = {
       ],
     };
   },
+  'plate-short': ({ word, value, limit }) => ({
+    title: `${word('group')}: little thread`,
+    lines: [
+      `${word('plate')}: ${word('thread')} finds ${value} of thread; in this material ${limit} are ` +
+        `common practice. ` +
+        'A thicker plate, an insert, or a through bolt with a nut.',
+    ],
+  }),
   'plate-edge': ({ f, num, word, value, limit }) => ({
     title: f.value < 0 ? 'A hole runs out of the plate' : 'Holes near the edge',
     lines: [

@@ -34,6 +34,7 @@ const checkName: Record<string, string> = {
   'stack-gap': 'a stack-up',
   'plate-pattern': 'a pattern of holes',
   'plate-bottom': 'the length of a screw',
+  'plate-short': 'the thread in a plate',
   'plate-edge': 'the edge of a plate',
   'plate-wall': 'the wall between two holes',
   'plate-floor': 'the floor under a head',

@@ -1,4 +1,4 @@
-import { type Axis, estimate, type PlateGroupInput, type PlateInput, type PlateKind } from '@/core/model';
+import { type Axis, guess, type PlateGroupInput, type PlateInput, type PlateKind } from '@/core/model';
 
 /** A plate before it and its groups have names; words come from above. */
 export type PlateSeed = Omit<PlateInput, 'name' | 'groups'> & {
@@ -40,7 +40,7 @@ const plate = (
 ): PlateSeed => ({
   id,
   kind,
-  thickness: thick === null ? null : estimate('length', thick),
+  thickness: thick === null ? null : guess('length', thick),
   material: 'aluminium',
   along: null,
   across: null,

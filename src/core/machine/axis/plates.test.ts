@@ -136,6 +136,22 @@ describe('what is wrong with a plate', () => {
     const spacer = found.remedies.find((r) => r.code === 'spacer-under')!;
     expect(millimetres(Number(spacer.params.by))).toBe(1.4);
   });
+  it('M5 wants 7.5 of thread in aluminium, 12.5 in plastic: a tapped plate of 6 has too little', () => {
+    const short = (thick: number, material: string) =>
+      finding(
+        said(
+          made,
+          putInAxis('fit.plates.2.thickness' as 'fit.nut', mm(thick)),
+          putInAxis('fit.plates.2.groups.0.clamps' as 'fit.nut', mm(10)),
+          { path: 'fit.plates.2.material', value: material },
+        ),
+        'plate-short',
+      );
+    expect(short(6, 'aluminium')).toMatchObject({ verdict: 'thin' });
+    expect(millimetres(short(6, 'aluminium')!.limit)).toBe(7.5);
+    expect(short(12, 'aluminium')).toBeUndefined();
+    expect(millimetres(short(12, 'petg')!.limit)).toBe(12.5);
+  });
   it('a hole of 4.5 in 12 of plate is no hole for plasma; drilled it is', () => {
     const plasma = said(made, { path: 'fit.plates.0.made', value: 'plasma' });
     const found = finding(plasma, 'plate-made')!;

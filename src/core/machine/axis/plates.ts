@@ -43,6 +43,8 @@ export interface PlateGroup {
   /** The screw to get; null where it is not known what it goes into. */
   readonly screw: ScrewLength | null;
   readonly grip: number | null;
+  /** Thread that a tapped plate has and wants, m, where it has too little. */
+  readonly short: { readonly have: number; readonly need: number } | null;
   /** The pattern in hand against the drawn one; null where nothing in hand is known. */
   readonly off: PatternOff | null;
 }
@@ -106,12 +108,24 @@ function holesAt(
   return bore === null ? holes : [...holes, { ...plain, ...middle, diameter: bore }];
 }
 
-/** Thread of steel that a screw wants at least, over its diameter; common practice, no source. */
-const ENGAGED = 1;
+/** Thread that a screw wants at least, over its diameter, by what is tapped; common practice, no source. */
+const ENGAGED: Partial<Record<PlateInput['material'], number>> = {
+  steel: 1,
+  'cast-iron': 1.25,
+  aluminium: 1.5,
+};
+/** Plastic, wood and what else is soft want an insert, or so much. */
+const SOFT = 2.5;
 
 /** What a screw clamps and finds: through the plate into the part, or through the part into the plate. */
-function screwOf(input: PlateGroupInput, part: PlatePart, thread: Thread | null, plate: number | null) {
-  const nothing = { screw: null, grip: null };
+function screwOf(
+  input: PlateGroupInput,
+  part: PlatePart,
+  thread: Thread | null,
+  plate: number | null,
+  material: PlateInput['material'],
+) {
+  const nothing = { screw: null, grip: null, short: null };
   if (!thread || plate === null || (input.way !== 'clear' && input.way !== 'tapped')) return nothing;
   const washer = input.head === 'washer' ? thread.washer.thickness : 0;
   const sunk = input.head === 'counterbore' ? boreDepth(thread) : 0;
@@ -122,8 +136,11 @@ function screwOf(input: PlateGroupInput, part: PlatePart, thread: Thread | null,
   const grip = tapped ? clamps + washer : plate - sunk + washer + clamps;
   const through = tapped && !input.depth;
   const most = through ? null : depth - (tapped ? thread.pitch : 0);
-  const wanted = Math.min(ENGAGED * thread.diameter, depth);
-  return { screw: screwFor({ grip, wanted, most }, standardLengths(thread.system)), grip };
+  // A part brings the thread that its maker thought enough; a plate is ours to make thick enough.
+  const asked = (tapped ? (ENGAGED[material] ?? SOFT) : 1) * thread.diameter;
+  const wanted = Math.min(asked, depth);
+  const short = tapped && depth < asked ? { have: depth, need: asked } : null;
+  return { screw: screwFor({ grip, wanted, most }, standardLengths(thread.system)), grip, short };
 }
 
 /** A rectangle of holes against another: how far the worst hole lies off. */
@@ -163,6 +180,7 @@ function groupOf(
   input: PlateGroupInput,
   letter: string,
   size: Sized,
+  material: PlateInput['material'],
 ): PlateGroup {
   const part = partOf(input.joins, axis, mounts);
   const pattern = input.pattern ? typedPattern(input.pattern) : part.pattern;
@@ -185,7 +203,7 @@ function groupOf(
     places,
     thread,
     holes,
-    ...screwOf(input, part, thread, size.thickness),
+    ...screwOf(input, part, thread, size.thickness, material),
     off: offOf(input, pattern, thread, mounts),
   };
 }
@@ -261,7 +279,7 @@ const partsOf = (groups: readonly PlateGroup[]): Footprint[] =>
 
 function plateOf(axis: Axis, mounts: Mounts, input: PlateInput): PlateReport {
   const size = sizeOf(axis, mounts, input);
-  const groups = input.groups.map((g, i) => groupOf(axis, mounts, g, letterOf(i), size));
+  const groups = input.groups.map((g, i) => groupOf(axis, mounts, g, letterOf(i), size, input.material));
   const holes = groups.flatMap((g) => g.holes);
   return {
     input,

@@ -161,6 +161,13 @@ describe('what is wrong with a stack-up', () => {
     const bare = applyEdits(axis, [putInAxis('drive.nominalDiameter', mm(17))]);
     expect(findings(bare)[0]).toMatchObject({ verdict: 'not-known', params: { missing: 'nut-face' } });
   });
+  it('a figure that was typed without a tolerance has none: the gap is not known', () => {
+    const typed = taken(base, 'nut', {
+      'block-step': { drawn: null, plus: null, minus: null, published: mm(-15) },
+    });
+    expect(gapOf(typed).closed!.untold).toEqual(['block-step']);
+    expect(findings(typed)[0]).toMatchObject({ verdict: 'not-known' });
+  });
   it('two ways to one height that disagree fix it twice', () => {
     const axis = taken(base, 'nut');
     const again: StackLinkInput = {

@@ -90,9 +90,10 @@ const SPANS: Record<PartDimension, readonly string[]> = {
 /** A calliper read without a stated doubt, m; common practice, no source. */
 const CALLIPER = 5e-5;
 
-function spread({ plus, minus }: StackLinkInput, published: PublishedDimension | null) {
+function spread({ plus, minus }: StackLinkInput, ofPart: PublishedDimension | null) {
   if (plus || minus) return { plus: plus?.si ?? 0, minus: minus?.si ?? 0 };
-  return published ? { plus: published.tolerance, minus: published.tolerance } : null;
+  // A figure that was typed without a tolerance has none that anybody knows.
+  return ofPart ? { plus: ofPart.tolerance, minus: ofPart.tolerance } : null;
 }
 
 function rowOf(input: StackLinkInput, known: Partial<Record<PartDimension, PublishedDimension>>): StackRow {
@@ -100,7 +101,7 @@ function rowOf(input: StackLinkInput, known: Partial<Record<PartDimension, Publi
   const typed = input.published;
   const published = typed ? { value: typed.si, tolerance: ofPart?.tolerance ?? 0, source: 'typed' } : ofPart;
   const { measured, drawn } = input;
-  const range = spread(input, published);
+  const range = spread(input, ofPart);
   const stated = drawn?.si ?? published?.value ?? null;
   const even = stated === null ? null : evened(stated, range?.plus ?? 0, range?.minus ?? 0);
   const doubt = input.doubt?.si ?? CALLIPER;

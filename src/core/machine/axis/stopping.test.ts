@@ -161,6 +161,11 @@ describe('switches and stops of an axis', () => {
     expect(mended.fit.ends.far.trip!.si).toBeCloseTo(0.037, 9);
     expect(finding(mended, 'end-switch')).toBeUndefined();
   });
+  it('far enough in, while nobody said how fast the controller brakes, is not known', () => {
+    const open = said(ended, putInAxis('fit.ends.far.trip', mm(60)), putInAxis('fit.reaction', null));
+    expect(finding(open, 'end-switch', 'far')!.verdict).toBe('not-known');
+    expect(finding(said(ended, putInAxis('fit.ends.far.trip', mm(60))), 'end-switch')).toBeUndefined();
+  });
   it('with room for homing only it is thin: soft limits keep rapids from it', () => {
     const slow = said(
       ended,

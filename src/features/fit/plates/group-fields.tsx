@@ -4,7 +4,7 @@ import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import { threads } from '@/core/fit';
 import type { PlateGroup } from '@/core/machine';
-import { estimate, type HolePattern, MOST_NAME, type Plain } from '@/core/model';
+import { guess, type HolePattern, MOST_NAME, type Plain } from '@/core/model';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -39,9 +39,9 @@ function startingPattern(kind: PatternKind): HolePattern | null {
     case 'rect':
       return { kind, along: null, across: null };
     case 'circle':
-      return { kind, circle: null, count: estimate('count', '6'), start: estimate('angle', '0°') };
+      return { kind, circle: null, count: guess('count', '6'), start: guess('angle', '0°') };
     case 'row':
-      return { kind, pitch: null, count: estimate('count', '3') };
+      return { kind, pitch: null, count: guess('count', '3') };
     case 'single':
       return { kind };
   }
@@ -133,7 +133,7 @@ function Places({ group, at }: Pick<GroupFieldsProps, 'group' | 'at'>) {
     editor.apply([{ path: `${at}.at`, value: value as unknown as Plain }], `${input.name}: ${label}`);
   const say = (m: number) => `${Number((m * 1000).toFixed(3))} mm`;
   const fixed = (list: readonly { readonly x: number; readonly y: number }[]) =>
-    list.map((p) => ({ id: freshId(), x: estimate('length', say(p.x)), y: estimate('length', say(p.y)) }));
+    list.map((p) => ({ id: freshId(), x: guess('length', say(p.x)), y: guess('length', say(p.y)) }));
   return (
     <>
       {input.at.map((place, i) => (

@@ -17,12 +17,16 @@ const files: readonly (readonly [PlateFormat, string, string])[] = [
   ['svg', 'SVG', 'one unit is 1 mm'],
   ['pdf', 'Template 1 : 1', 'rulers both ways'],
   ['csv', 'Drill list', 'from the corner'],
-  ['gcode', 'Spot drilling', 'air pass first'],
+  ['gcode', 'Spot drilling', 'front face, air pass first'],
   ['sheet', 'Machining sheet', 'what is tight, and why'],
 ];
 const paperNames = [
   ['a4', 'A4'],
   ['letter', 'Letter'],
+] as const;
+const passes = [
+  ['air', 'air pass'],
+  ['cut', 'cuts'],
 ] as const;
 const RULER = 0.1;
 
@@ -45,6 +49,7 @@ export function PlateStrip({ plate, held }: StripProps) {
   const [paper, setPaper] = useState<'a4' | 'letter'>(system === 'metric' ? 'a4' : 'letter');
   const [read, setRead] = useState({ across: '', down: '' });
   const [anyway, setAnyway] = useState(false);
+  const [pass, setPass] = useState<'air' | 'cut'>('air');
   const [failed, setFailed] = useState(false);
   const scale = { x: scaleFor(read.across, system), y: scaleFor(read.down, system) };
   const write = async (as: PlateFormat) => {
@@ -54,7 +59,7 @@ export function PlateStrip({ plate, held }: StripProps) {
         system,
         paper: papers[paper],
         scale: { x: scale.x ?? 1, y: scale.y ?? 1 },
-        spots: { ...usualSpots, units: system === 'metric' ? 'mm' : 'inch' },
+        spots: { ...usualSpots, units: system === 'metric' ? 'mm' : 'inch', air: pass === 'air' },
         made: new Date(),
       });
       downloadData(file.name, file.data, file.type);
@@ -88,6 +93,7 @@ export function PlateStrip({ plate, held }: StripProps) {
       </div>
       <div className={own.print}>
         <Choice label="Paper" value={paper} options={paperNames} onPick={setPaper} />
+        <Choice label="Spot drilling" value={pass} options={passes} onPick={setPass} />
         <label>
           Ruler across read
           <TextLine

@@ -61,7 +61,7 @@ const codes = new Set([
 /** What passes through the machine, what its tools reach, and what it takes of the room. */
 export function RoomView({ views }: FitPage) {
   const { project, system } = useMachine();
-  const { findings } = useReport();
+  const { findings, ours } = useReport();
   const report = useMemo(() => passingOf(project), [project]);
   const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ project, report, system, width }), [project, report, system, width]);
@@ -107,12 +107,12 @@ export function RoomView({ views }: FitPage) {
           What does not pass
         </h2>
         <TrialBar />
-        {!found.length && (!report.begun || report.missing.length > 0) ? (
+        {!found.length && (report.between === null || report.missing.length > 0) ? (
           <p>
             <VerdictMark verdict="not-known" /> What passes through this machine is not all said yet.
           </p>
         ) : (
-          <FindingList findings={found} calm="It passes, and it fits." ours={0} />
+          <FindingList findings={found} calm="It passes, and it fits." ours={ours.length} />
         )}
         <RoomBlock report={report} />
       </section>

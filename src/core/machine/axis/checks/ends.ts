@@ -39,7 +39,11 @@ const endSwitch = axisCheck({
       });
       // Room enough for homing: a soft limit keeps it from coming at rapid, a runaway meets the stop.
       const homes = stopHome !== null && stopHome <= room;
-      return [exactly(found, homes ? 'thin' : 'gives-out')];
+      const { reaction, scatter, read, ends } = axis.fit;
+      // Without them the axis stands later, and there is less room.
+      const kept = ends[side].crash ?? (ends[side].cushion.kind === 'rigid' ? null : place.crash);
+      const missing = [reaction ?? read.stop, scatter, kept].filter((m) => m === null).length;
+      return [unlessMissing(exactly(found, homes ? 'thin' : 'gives-out'), missing)];
     }),
   candidates: ({ analysis: { axis }, ends }, found) => {
     const side = found.about as Side;
@@ -206,7 +210,7 @@ const homeFast = axisCheck({
     const { at, speed } = axis.fit.homing;
     const limit = at === 'none' ? null : ends.ends[at].homeLimit;
     if (!speed || limit === null) return undefined;
-    return exactly(
+    const found = exactly(
       atLeast({
         code: 'home-fast',
         path: 'fit.homing.speed',
@@ -216,6 +220,7 @@ const homeFast = axisCheck({
         line: `ends.${at}.homing`,
       }),
     );
+    return unlessMissing(found, axis.fit.reaction ? 0 : 1);
   },
   candidates: (_, found) => {
     const to = rounded(found.value, 'down');

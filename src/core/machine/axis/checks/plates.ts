@@ -254,10 +254,39 @@ const plateBottom = axisCheck({
   candidates: freed,
 });
 
+/** A plate that is tapped holds less thread than its material wants. */
+const plateShort = axisCheck({
+  code: 'plate-short',
+  judge: (subject) =>
+    eachGroup(subject, (group, plate): Of<'plate-short'>[] =>
+      group.short
+        ? [
+            exactly(
+              atLeast({
+                code: 'plate-short',
+                about: aboutOf(plate, group),
+                path: 'fit.plates',
+                kind: 'length',
+                have: group.short.have,
+                need: group.short.need,
+                params: {
+                  plate: plate.input.name,
+                  group: group.input.name,
+                  thread: group.thread?.name ?? '',
+                },
+              }),
+              'thin',
+            ),
+          ]
+        : [],
+    ),
+});
+
 /** Whether every hole of a plate can be made, reached and screwed into. */
 export const plateChecks = [
   platePattern,
   plateBottom,
+  plateShort,
   plateEdge,
   plateWall,
   plateFloor,
