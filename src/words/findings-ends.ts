@@ -35,8 +35,8 @@ export const endWords = {
       return {
         title: `${capital(side)} switch: not all is known`,
         lines: [
-          `Before the crash zone there are at most ${say('length', f.value)}; from rapid the axis stands no ` +
-            `sooner than after ${say('length', f.limit)}. Reaction, spread and crash zone are not all said.`,
+          `Before the crash zone there are at most ${say('length', f.value)}; from rapid the axis stands ` +
+            `no sooner than after ${say('length', f.limit)}. Reaction, spread and crash zone are not all said.`,
         ],
       };
     return {
