@@ -36,7 +36,8 @@ export const endWords = {
         title: `${capital(side)} switch: not all is known`,
         lines: [
           `Before the crash zone there are at most ${say('length', f.value)}; from rapid the axis stands ` +
-            `no sooner than after ${say('length', f.limit)}. Reaction, spread and crash zone are not all said.`,
+            `no sooner than after ${say('length', f.limit)}.`,
+          'Reaction, spread and crash zone are not all said.',
         ],
       };
     return {
