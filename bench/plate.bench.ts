@@ -25,6 +25,7 @@ const plate: PlateInput = {
     id: `g${row}`,
     name: `Row ${row}`,
     joins: 'own',
+    of: '',
     pattern: { kind: 'single' },
     bore: null,
     at: Array.from({ length: 12 }, (_, i) => hole(row * 12 + i)),

@@ -105,4 +105,37 @@ export const fitText: Record<FitPath, FieldText> = {
     label: 'Stop bears',
     help: 'What the hard stop and its screws may take, and what screw and nut may take with it.',
   },
+  'fit.reach.start': {
+    label: 'Table begins at',
+    help: 'From the near rail end to the near edge of what is worked on; on a moving table: at its near end.',
+  },
+  'fit.reach.length': { label: 'Table', help: 'Length of what is worked on along this axis.' },
+  'fit.beyond.coupling': {
+    label: 'Coupling',
+    help: 'From the end block to the face of the motor. Empty: drawn as long as is usual.',
+  },
+  'fit.beyond.motor': { label: 'Motor body', help: 'From its face to its back. Empty: drawn as is usual.' },
+  'fit.beyond.plug': {
+    label: 'Plug and bend',
+    help: 'What plug and cable want behind the motor: five times the cable and the plug (common practice).',
+  },
+  'fit.bellows.near': { label: 'Near bellows', help: 'Pushed together: what it keeps the carriages off.' },
+  'fit.bellows.far': { label: 'Far bellows', help: 'The same at the far end.' },
+  'fit.joints.a': {
+    label: 'Joint of rail A',
+    help: 'From the near rail end. Empty: rail A is one piece.',
+  },
+  'fit.joints.b': {
+    label: 'Joint of rail B',
+    help: 'From the near rail end; more than a carriage away from that of rail A.',
+  },
+  'fit.cable.radius': { label: 'Chain bends by', help: 'Radius of the cable chain, middle of its links.' },
+  'fit.cable.pitch': { label: 'Chain link', help: 'From pin to pin.' },
+  'fit.cable.height': { label: 'Chain height', help: 'Of one link, outside.' },
+  'fit.cable.anchor': {
+    label: 'Fixed end',
+    help:
+      'From the middle of the travel of its moving bracket, plus towards the far end. In the middle the ' +
+      'chain is shortest.',
+  },
 };

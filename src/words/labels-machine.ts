@@ -224,6 +224,8 @@ const text: Record<string, InputText> = {
   'passing.folded.across': { label: 'Folded, across' },
   'passing.folded.up': { label: 'Folded, high' },
   'passing.wall': { label: 'Enclosure walls', help: 'Thickness of one wall, with what is kept free inside.' },
+  'passing.spindle.diameter': { label: 'Spindle, diameter', help: 'Of its body, as it is drawn.' },
+  'passing.spindle.length': { label: 'Spindle, length', help: 'Of its body, from end to end.' },
   'shims.N.thickness': { label: 'Sheet' },
   'shims.N.count': { label: 'How many', help: 'Empty: as many as are wanted.' },
   'structure.beam.strips.N.width': { label: 'Width' },

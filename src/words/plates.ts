@@ -11,18 +11,24 @@ export const plateKindNames: Record<PlateKind, string> = {
 
 export const joinsNames: Record<Joins, string> = {
   carriages: 'carriages',
+  rails: 'rails',
   nut: 'nut',
   motor: 'motor',
   blocks: 'end block',
+  spindle: 'spindle clamp',
+  feet: 'feet',
   own: 'something of your own',
 };
 
 /** What a group of holes is called until somebody says otherwise. */
 export const groupNames: Record<Joins, string> = {
   carriages: 'Carriages',
+  rails: 'Rails',
   nut: 'Nut housing',
   motor: 'Motor',
   blocks: 'End block',
+  spindle: 'Spindle clamp',
+  feet: 'Feet',
   own: 'Own holes',
 };
 

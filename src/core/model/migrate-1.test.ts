@@ -232,3 +232,23 @@ describe('a file of version 6', () => {
     expect(chain.missing).toEqual([]);
   });
 });
+
+describe('a file of version 7', () => {
+  const text = readFileSync('test/fixtures/machine-v7.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens; every group of holes was of its own axis, and no verdict turns', () => {
+    expect(old.version).toBe(7);
+    expect(projectIssues(project)).toEqual([]);
+    const groups = (axes: Axis[]) => axes.flatMap((a) => a.fit.plates.flatMap((p) => p.groups));
+    expect(groups(old.axes).length).toBe(2);
+    expect(groups(project.axes as Axis[])).toEqual(groups(old.axes).map((g) => ({ ...g, of: '' })));
+    for (const [i, { fit }] of project.axes.entries()) {
+      expect(fit.ends).toEqual(old.axes[i].fit.ends);
+      expect(fit.mount).toEqual({ ...old.axes[i].fit.mount, datum: 'unknown', grease: 'unknown' });
+    }
+    // What the version before found on its plates, ends and stack-ups.
+    const codes = project.axes.flatMap((a) => axisReport(a).findings.map((f) => f.code));
+    expect(codes).toEqual(expect.arrayContaining(['plate-pattern', 'chain-short']));
+  });
+});

@@ -35,6 +35,10 @@ export function fitBegun({ fit: said }: Axis): boolean {
     mount: _mount,
     stopForce: _force,
     homing: _homing,
+    reach: _reach,
+    beyond: _beyond,
+    joints: _joints,
+    cable: _cable,
     ...along
   } = said;
   return isSaid(along);

@@ -33,7 +33,7 @@ export {
   type StackProposalId,
   stackProposals,
 } from './stack-proposals';
-export { type PatternOff, type PlateGroup, type PlateReport, platesOf } from './plates';
+export { type PatternOff, type PlateGroup, type PlateReport, metByPlates, platesOf } from './plates';
 export type { PlatePart } from './plate-parts';
 export { proposedPlates, type PlateSeed, startingGroup } from './plate-proposals';
 export type { Caught } from './cushions';

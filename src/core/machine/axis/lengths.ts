@@ -86,7 +86,8 @@ function overhangPrice({ guide }: Axis, sheet: Worksheet): OverhangPrice | null 
 /** Kept between the edge of a counterbore and the end of its rail, m; common practice, no source. */
 const AT_END = 0.003;
 
-function holesOf(axis: Axis): Lengths['railHoles'] {
+/** Holes of a rail so that both ends are equal; null while its length or its form is not known. */
+export function railHolesOf(axis: Axis): Lengths['railHoles'] {
   const length = axis.guide.railLength?.si;
   const rail = mountsOf(axis).carriage?.rail;
   if (length === undefined || !rail) return null;
@@ -98,6 +99,6 @@ function holesOf(axis: Axis): Lengths['railHoles'] {
 export const lengthsOf = (axis: Axis, sheet: Worksheet): Lengths => ({
   screw: screwLength(axis, sheet),
   belt: beltLength(axis, sheet),
-  railHoles: holesOf(axis),
+  railHoles: railHolesOf(axis),
   overhang: overhangPrice(axis, sheet),
 });

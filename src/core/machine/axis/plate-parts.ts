@@ -1,5 +1,6 @@
 import { evenly, type Pattern, type Place } from '@/core/fit';
 import type { Axis, HolePattern, PlateGroupInput } from '@/core/model';
+import { railHolesOf } from './lengths';
 import { type Mounts } from './mounts';
 
 /** A part as a plate meets it; lengths in m. */
@@ -97,6 +98,35 @@ function blockPart({ block }: Mounts): PlatePart {
   };
 }
 
+/** Thread of the screws of a rail by the hole in its foot or its counterbore. */
+const SCREW_OF_RAIL = [
+  [3.6e-3, 'M3'],
+  [4.6e-3, 'M4'],
+  [6.1e-3, 'M5'],
+  [7.1e-3, 'M6'],
+  [9.1e-3, 'M8'],
+] as const;
+
+function railPart(axis: Axis, mounts: Mounts): PlatePart {
+  const { carriage } = mounts;
+  const along = axis.guide.railLength?.si ?? null;
+  if (!carriage) return { ...UNKNOWN, along };
+  const row = railHolesOf(axis);
+  const { rail, source } = carriage;
+  return {
+    pattern: row && { kind: 'row', pitch: row.pitch, count: row.count },
+    bore: null,
+    thread: SCREW_OF_RAIL.find(([hole]) => rail.hole <= hole)?.[1] ?? null,
+    depth: null,
+    along,
+    across: rail.width,
+    source,
+  };
+}
+
+/** Neither spindle clamps nor feet follow a standard. */
+const NO_STANDARD: PlatePart = { ...UNKNOWN, source: 'no standard: measure it' };
+
 /** The part that a group of holes joins. */
 export function partOf(joins: PlateGroupInput['joins'], axis: Axis, mounts: Mounts): PlatePart {
   switch (joins) {
@@ -106,8 +136,13 @@ export function partOf(joins: PlateGroupInput['joins'], axis: Axis, mounts: Moun
       return nutPart(axis, mounts);
     case 'motor':
       return motorPart(mounts);
+    case 'rails':
+      return railPart(axis, mounts);
     case 'blocks':
       return blockPart(mounts);
+    case 'spindle':
+    case 'feet':
+      return NO_STANDARD;
     case 'own':
       return { ...UNKNOWN, source: 'typed' };
   }
@@ -146,6 +181,12 @@ function carriagePlaces({ guide }: Axis): readonly Place[] | null {
   return ys.flatMap((y) => evenly(perRail.si, span, carriageLength.si).map((x) => ({ x, y })));
 }
 
+/** Middles of the rails about the middle of what they lie on; null while their spacing is not said. */
+function railPlaces({ guide: { rails, spacing } }: Axis): readonly Place[] | null {
+  const apart = rails.si > 1 ? spacing?.si : 0;
+  return apart === undefined ? null : evenly(rails.si, apart, 0).map((y) => ({ x: 0, y }));
+}
+
 /** Where the model has a part, about the middle of the plate; null where it does not know. */
 export function modelPlaces(joins: PlateGroupInput['joins'], axis: Axis): readonly Place[] | null {
   switch (joins) {
@@ -153,8 +194,12 @@ export function modelPlaces(joins: PlateGroupInput['joins'], axis: Axis): readon
       return carriagePlaces(axis);
     case 'nut':
       return [{ x: axis.fit.driveOffset?.si ?? 0, y: axis.guide.driveY.si }];
+    case 'rails':
+      return railPlaces(axis);
     case 'motor':
     case 'blocks':
+    case 'spindle':
+    case 'feet':
       return [{ x: 0, y: 0 }];
     case 'own':
       return null;

@@ -15,7 +15,8 @@ export const startingGroup = (
 ): GroupSeed => ({
   id,
   joins,
-  pattern: joins === 'own' ? { kind: 'rect', along: null, across: null } : null,
+  of: '',
+  pattern: joins === 'own' || joins === 'spindle' ? { kind: 'rect', along: null, across: null } : null,
   bore: null,
   at: [],
   turned: 'no',

@@ -29,7 +29,9 @@ const base = said(
   putInAxis('guide.carriageSpan', mm(200)),
   putInAxis('guide.spacing', mm(140)),
   putInAxis('guide.driveY', mm(0)),
-  putInAxis('fit.mount', { carriage: 'narrow', row: 'short', nut: 'housing' }),
+  putInAxis('fit.mount.carriage', 'narrow'),
+  putInAxis('fit.mount.row', 'short'),
+  putInAxis('fit.mount.nut', 'housing'),
 );
 const withPlates = (axis: Axis): Axis => {
   const plates = proposedPlates(axis).map((seed): PlateInput => ({

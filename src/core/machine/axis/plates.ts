@@ -174,24 +174,29 @@ interface Sized {
   readonly thickness: number | null;
 }
 
+/** An axis whose parts meet a plate, and those parts. */
+interface Whose {
+  readonly axis: Axis;
+  readonly mounts: Mounts;
+}
+
 function groupOf(
-  axis: Axis,
-  mounts: Mounts,
+  { axis, mounts }: Whose,
   input: PlateGroupInput,
   letter: string,
   size: Sized,
   material: PlateInput['material'],
 ): PlateGroup {
   const part = partOf(input.joins, axis, mounts);
+  const turned = input.turned === 'quarter';
   const pattern = input.pattern ? typedPattern(input.pattern) : part.pattern;
   const middle = { x: size.along / 2, y: size.across / 2 };
   const places = input.at.length
     ? input.at.map(({ x, y }): Place => ({ x: x.si, y: y.si }))
-    : (modelPlaces(input.joins, axis) ?? []).map((p) => ({ x: middle.x + p.x, y: middle.y + p.y }));
+    : placedAt(modelPlaces(input.joins, axis) ?? [], middle, turned);
   const thread = threadNamed(input.thread || (part.thread ?? '')) ?? null;
   const bore = input.bore?.si ?? part.bore;
   const about = pattern ? patternPlaces(pattern) : [];
-  const turned = input.turned === 'quarter';
   const holes = (about.length ? places : [])
     .flatMap((at) => holesAt(input, letter, placedAt(about, at, turned), at, thread, bore))
     .map((hole, n): PlateHole => ({ ...hole, label: `${letter}${n + 1}` }));
@@ -277,9 +282,13 @@ const partsOf = (groups: readonly PlateGroup[]): Footprint[] =>
       : [],
   );
 
-function plateOf(axis: Axis, mounts: Mounts, input: PlateInput): PlateReport {
-  const size = sizeOf(axis, mounts, input);
-  const groups = input.groups.map((g, i) => groupOf(axis, mounts, g, letterOf(i), size, input.material));
+function plateOf(whose: Whose, input: PlateInput, others: readonly Axis[]): PlateReport {
+  const size = sizeOf(whose.axis, whose.mounts, input);
+  const groups = input.groups.map((g, i) => {
+    const other = others.find((a) => a.id === g.of);
+    const from = other ? { axis: other, mounts: mountsOf(other) } : whose;
+    return groupOf(from, g, letterOf(i), size, input.material);
+  });
   const holes = groups.flatMap((g) => g.holes);
   return {
     input,
@@ -293,10 +302,16 @@ function plateOf(axis: Axis, mounts: Mounts, input: PlateInput): PlateReport {
   };
 }
 
-/** Every plate of an axis. */
-export function platesOf(axis: Axis): readonly PlateReport[] {
+/** Axes of a machine whose parts lie on a plate of this one. */
+export function metByPlates({ fit, id }: Axis, axes: readonly Axis[]): readonly Axis[] {
+  const named = new Set(fit.plates.flatMap((p) => p.groups.map((g) => g.of)));
+  return axes.filter((a) => a.id !== id && named.has(a.id));
+}
+
+/** Every plate of an axis. @param others axes whose parts its plates may meet. */
+export function platesOf(axis: Axis, others: readonly Axis[] = []): readonly PlateReport[] {
   const { plates } = axis.fit;
   if (!plates.length) return [];
-  const mounts = mountsOf(axis);
-  return plates.map((p) => plateOf(axis, mounts, p));
+  const whose = { axis, mounts: mountsOf(axis) };
+  return plates.map((p) => plateOf(whose, p, others));
 }

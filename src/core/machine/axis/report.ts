@@ -166,10 +166,12 @@ export interface AxisPlace {
   readonly root: string;
   /** Edits worked out on the axis as the machine loads it, as they apply from the root to the stored one. */
   readonly stored: (edits: readonly Edit[]) => readonly Edit[];
+  /** Axes whose parts lie on plates of this one. */
+  readonly others: readonly Axis[];
 }
 
 /** An axis by itself: its root is its own. */
-const ALONE: AxisPlace = { root: '', stored: (edits) => edits };
+const ALONE: AxisPlace = { root: '', stored: (edits) => edits, others: [] };
 
 /** Highest rapid that no rung forbids, m/s. */
 export const axisSpeed = ({ analysis }: AxisSubject): number => {
@@ -182,9 +184,9 @@ export const axisSpeed = ({ analysis }: AxisSubject): number => {
 const OFFERED = 5;
 
 /** The axis with edits made, analysed; undefined where a rule between its fields refuses them. */
-function changed({ analysis }: AxisSubject, edits: readonly Edit[]): AxisSubject | undefined {
+function changed({ analysis, others }: AxisSubject, edits: readonly Edit[]): AxisSubject | undefined {
   const axis = applyEdits(analysis.axis, edits);
-  return axisIssues(axis).length ? undefined : subjectOf(analyse(axis, silentWorksheet), silentWorksheet);
+  return axisIssues(axis).length ? undefined : subjectOf(analyse(axis, silentWorksheet), silentWorksheet, others);
 }
 
 /** Rungs with their verdicts, the highest first. */
@@ -209,7 +211,7 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
 export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALONE): AxisReport {
   const sheet = options.working ? recordingWorksheet() : silentWorksheet;
   const analysis = analyse(axis, sheet);
-  const subject = subjectOf(analysis, sheet);
+  const subject = subjectOf(analysis, sheet, place.others);
   const outcomes = judge(axisChecks, subject);
   const ladder = ladderOf(analysis);
   const governing = ladder.findLast((r) => r.wish === 'rapid')!;

@@ -1,5 +1,5 @@
 import type { Axis, Project } from '@/core/model';
-import { type AxisPlace, type AxisReport, axisReport, type ReportOptions } from '../axis';
+import { type AxisPlace, type AxisReport, axisReport, metByPlates, type ReportOptions } from '../axis';
 import type { CutLoad, MassReport } from '../demand';
 import { loadedAxis, loadsAlike, toStored } from './loaded-axis';
 
@@ -9,11 +9,12 @@ export interface LoadedReport {
   readonly report: AxisReport;
 }
 
-/** Where an axis stands in its machine. @param stored the axis as it is stored. */
-export function placeOf(stored: Axis, index: number): AxisPlace {
+/** Where an axis stands in its machine. @param stored the axis as it is stored. @param axes of the machine. */
+export function placeOf(stored: Axis, index: number, axes: readonly Axis[]): AxisPlace {
   const root = `axes.${index}.`;
   return {
     root,
+    others: metByPlates(stored, axes),
     stored: (edits) => toStored(edits, stored).map((edit) => ({ ...edit, path: root + edit.path })),
   };
 }
@@ -28,8 +29,11 @@ export interface ReportMemory {
   readonly set: (axis: Axis, kept: KeptReport) => unknown;
 }
 
-/** A report that was made before, and the place in the list at which its axis stood then. */
-export type KeptReport = LoadedReport & { readonly index: number };
+/** A report that was made before: at which place its axis stood then, and who lay on its plates. */
+export type KeptReport = LoadedReport & { readonly index: number; readonly others: readonly Axis[] };
+
+const alike = (a: readonly Axis[], b: readonly Axis[]) =>
+  a.length === b.length && a.every((axis, i) => axis === b[i]);
 
 /** Reports of all axes of a machine. @param memory of the caller; what is new is noted in it. */
 export function loadedReports(
@@ -41,9 +45,12 @@ export function loadedReports(
 ): LoadedReport[] {
   return project.axes.map((axis, index) => {
     const loaded = loadedAxis(axis, masses.axes[index]!, cuts);
+    const place = placeOf(axis, index, project.axes);
+    const { others } = place;
     const before = memory?.get(axis);
-    if (before && before.index === index && loadsAlike(before.loaded, loaded)) return before;
-    const made = { index, loaded, report: axisReport(loaded, options, placeOf(axis, index)) };
+    const same = before?.index === index && alike(before.others, others);
+    if (before && same && loadsAlike(before.loaded, loaded)) return before;
+    const made = { index, others, loaded, report: axisReport(loaded, options, place) };
     memory?.set(axis, made);
     return made;
   });

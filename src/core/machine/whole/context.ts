@@ -1,9 +1,9 @@
-import { type Edit, change, type Project } from '@/core/model';
+import { type Axis, type Edit, change, type Project } from '@/core/model';
 import { type CutLoad, cutLoads, type CutMemory, type MassReport, massReport, weighAlike } from '../demand';
-import type { AxisReport } from '../axis';
+import { type AxisReport, metByPlates } from '../axis';
 import { type ErrorBudget, errorBudgets } from '../errors';
 import type { FrameSummary, FrameTrial } from '../frame';
-import { type LoadedReport, loadedReports } from '../loaded';
+import { type KeptReport, type LoadedReport, loadedReports } from '../loaded';
 import { type CostReport, costReport } from './cost';
 
 /**
@@ -72,7 +72,10 @@ export function changedContext(before: MachineContext, edits: readonly Edit[]): 
   const { project } = made;
   const cuts = cutLoads(project.brief, before.memory);
   const masses = weighAlike(project, before.project) ? before.masses : massReport(project);
-  const was = new Map(before.project.axes.map((axis, index) => [axis, { ...before.loaded[index]!, index }]));
+  const { axes } = before.project;
+  const kept = (axis: Axis, index: number) =>
+    ({ ...before.loaded[index]!, index, others: metByPlates(axis, axes) }) satisfies KeptReport;
+  const was = new Map(axes.map((axis, index) => [axis, kept(axis, index)]));
   const loaded = loadedReports(project, cuts, masses, { remedies: false }, was);
   const trial = before.trials.find((t) => t.edits === edits);
   const frame = before.frame && trial ? withTrial(before.frame, trial) : before.frame;

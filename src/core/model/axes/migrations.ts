@@ -1,4 +1,4 @@
-import { fitFromVersion6 } from '../fit/migrations';
+import { fitFromVersion6, fitFromVersion7 } from '../fit/migrations';
 import type { Doc, SliceSteps } from '../slice';
 import { axisFromVersion1 } from './from-version-1';
 
@@ -75,6 +75,9 @@ const axisFromVersion5 = (old: Doc): Doc => ({
 /** An axis from version 6 to 7: each end by itself, stack-ups, how it finds its zero. */
 const axisFromVersion6 = (old: Doc): Doc => ({ ...old, fit: fitFromVersion6(old.fit as Doc) });
 
+/** An axis from version 7 to 8: more of how it goes together. */
+const axisFromVersion7 = (old: Doc): Doc => ({ ...old, fit: fitFromVersion7(old.fit as Doc) });
+
 /** Every axis of a document taken one version on, those that were put by too. */
 const everyAxis = (document: Doc, on: (old: Doc) => Doc): Doc => ({
   axes: (document.axes as Doc[]).map(on),
@@ -88,4 +91,5 @@ export const axesSteps: SliceSteps = {
   4: (document) => everyAxis(document, axisFromVersion4),
   5: (document) => everyAxis(document, axisFromVersion5),
   6: (document) => everyAxis(document, axisFromVersion6),
+  7: (document) => everyAxis(document, axisFromVersion7),
 };

@@ -34,10 +34,31 @@ export function fitFromVersion6(old: Doc): Doc {
   };
 }
 
+/**
+ * From version 7 to 8: what stands beyond the drive, reach, bellows, joints and cables had not been asked. Every
+ * group of holes was of its own axis.
+ */
+export function fitFromVersion7(old: Doc): Doc {
+  return {
+    ...old,
+    mount: { ...(old.mount as Doc), datum: 'unknown', grease: 'unknown' },
+    plates: (old.plates as Doc[]).map((plate) => ({
+      ...plate,
+      groups: (plate.groups as Doc[]).map((group) => ({ ...group, of: '' })),
+    })),
+    reach: { start: null, length: null },
+    beyond: { coupling: null, motor: null, plug: null },
+    bellows: { near: null, far: null },
+    joints: { a: null, b: null },
+    cable: { radius: null, pitch: null, height: null, anchor: null },
+  };
+}
+
 const SET = [0.02, 0.03, 0.05, 0.1, 0.2, 0.5, 1];
 
-/** Steps of what lies in the shop: sheets of a usual set, counted as the owner's own. */
+/** Steps of what lies in the shop: sheets of a usual set, counted as the owner's own; and of what passes. */
 export const fitSteps: SliceSteps = {
+  7: ({ passing }) => ({ passing: { ...(passing as Doc), spindle: { diameter: null, length: null } } }),
   6: () => ({
     passing: {
       between: null,

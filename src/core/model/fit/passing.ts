@@ -29,6 +29,8 @@ export const passing = z.strictObject({
   folded: z.strictObject({ along: size(), across: size(), up: size() }),
   /** Walls of an enclosure about it. */
   wall: maybe('length', { min: 0, max: 0.5 }),
+  /** Body of spindle or torch, as it is drawn. */
+  spindle: z.strictObject({ diameter: size(), length: size() }),
 });
 
 export type Passing = z.infer<typeof passing>;

@@ -29,7 +29,9 @@ const pattern = z.discriminatedUnion('kind', [
 const plateGroup = z.strictObject({
   id,
   name,
-  joins: z.enum(['carriages', 'nut', 'motor', 'blocks', 'own']),
+  joins: z.enum(['carriages', 'rails', 'nut', 'motor', 'blocks', 'spindle', 'feet', 'own']),
+  /** Id of the axis whose part it is, for one that rides on this plate; empty: this axis. */
+  of: text(60),
   /** Null: that of the part. */
   pattern: pattern.nullable(),
   /** A hole in the middle of the part: pilot of a motor, body of a nut; null: that of the part. */

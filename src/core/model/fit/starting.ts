@@ -50,9 +50,14 @@ export const startingFit = (): AxisFit => ({
   read: { stop: null, coast: null },
   stopForce: null,
   crank: 'none',
-  mount: { carriage: null, row: null, nut: null },
+  mount: { carriage: null, row: null, nut: null, datum: 'unknown', grease: 'unknown' },
   stack: { links: [], gaps: [] },
   plates: [],
+  reach: { start: null, length: null },
+  beyond: { coupling: null, motor: null, plug: null },
+  bellows: { near: null, far: null },
+  joints: { a: null, b: null },
+  cable: { radius: null, pitch: null, height: null, anchor: null },
 });
 
 /** Sheets as a set is sold, mm; common practice. They are ours until somebody looks in the drawer. */
@@ -78,4 +83,5 @@ export const startingPassing = (): Passing => ({
   outer: noSize(),
   folded: noSize(),
   wall: null,
+  spindle: { diameter: null, length: null },
 });

@@ -2,6 +2,7 @@ import { type Check, defineCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
 import type { DriveConcern } from '@/core/drives';
 import type { GuideConcern } from '@/core/guides';
+import type { Axis } from '@/core/model';
 import type { MotorConcern } from '@/core/motors';
 import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
@@ -28,10 +29,16 @@ export interface AxisSubject {
   readonly stacks: StacksReport;
   readonly ends: EndsReport;
   readonly plates: readonly PlateReport[];
+  /** Axes whose parts lie on plates of this one. */
+  readonly others: readonly Axis[];
 }
 
-/** @param sheet where the lines of the working go. */
-export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
+/** @param sheet where the lines of the working go. @param others axes whose parts lie on plates of this one. */
+export function subjectOf(
+  analysis: Analysis,
+  sheet: Worksheet,
+  others: readonly Axis[] = [],
+): AxisSubject {
   let stiffness: TrainStiffness | undefined;
   let concerns: Checked<Concern>[] | undefined;
   let duty: DutyTorque | undefined;
@@ -41,6 +48,7 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
   return {
     analysis,
     sheet,
+    others,
     get stiffness() {
       return (stiffness ??= trainStiffness(analysis, sheet));
     },
@@ -54,7 +62,7 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet): AxisSubject {
       return (ends ??= endsOf(analysis, sheet));
     },
     get plates() {
-      return (plates ??= platesOf(analysis.axis));
+      return (plates ??= platesOf(analysis.axis, others));
     },
     get concerns() {
       return (concerns ??= [
