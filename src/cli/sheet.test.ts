@@ -31,8 +31,21 @@ describe('one plate from a terminal', () => {
     const { out } = await sheet('demo.json', 'Saddle plate', '--as', as, '--paper', 'letter');
     expect(Buffer.from(out as Uint8Array).toString('latin1', 0, 5)).toBe('%PDF-');
   });
+  it('the whole machine in three views, as SVG and as a sheet of paper on its side', async () => {
+    expect(String((await sheet('demo.json', 'arrangement', '--as', 'svg')).out)).toMatch(
+      /^<\?xml[^]*over all/,
+    );
+    const { out } = await sheet('demo.json', 'arrangement', '--as', 'pdf', '--paper', 'a3');
+    const text = Buffer.from(out as Uint8Array).toString('latin1');
+    // A3 on its side, in points.
+    const [, wide, high] = /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(text)!;
+    expect(Number(wide)).toBeCloseTo((420 / 25.4) * 72, 0);
+    expect(Number(high)).toBeCloseTo((297 / 25.4) * 72, 0);
+  });
   it.each([
     [[], /Usage/],
+    [['demo.json', 'arrangement', '--as', 'dxf'], /Usage/],
+    [['demo.json', 'arrangement', '--as', 'pdf', '--paper', 'a9'], /Usage/],
     [['demo.json'], /Usage/],
     [['demo.json', 'Saddle plate', '--as', 'step'], /Usage/],
     [['demo.json', 'Saddle plate', '--as', 'dxf', '--paper', 'a0'], /Usage/],

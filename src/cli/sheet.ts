@@ -2,14 +2,17 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile, usualSpots } from '@/core/formats';
 import { machineReport, type PlateReport } from '@/core/machine';
-import { type PaperId, papers } from '@/core/print';
-import { type PlateFormat, plateFile, plateFormats } from '@/drawings';
+import type { Project } from '@/core/model';
+import { type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
+import { arrangementFile, arrangementFormats, type PlateFormat, plateFile, plateFormats } from '@/drawings';
 import { explainIssue } from '@/words';
 
 const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [--paper a4|letter] [--cut]
-FORMAT is one of ${plateFormats.join(', ')}.
+       npm run --silent sheet -- machine.json arrangement --as pdf|svg [--paper PAPER]
+FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
-Writes one plate of a machine to standard output. The plate is meant by its name or its id.
+Writes one plate of a machine, or the machine in three views, to standard output. The plate is meant by its
+name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
 
@@ -19,6 +22,11 @@ export interface Written {
   readonly err: string;
   readonly code: 0 | 2;
 }
+const written = (data: string | ArrayBuffer): Written => ({
+  out: typeof data === 'string' ? data : new Uint8Array(data),
+  err: '',
+  code: 0,
+});
 const refused = (err: string): Written => ({ out: '', err, code: 2 });
 
 /** The value after an option; undefined where it is not given. */
@@ -28,17 +36,59 @@ const option = (args: readonly string[], name: string) => {
 };
 
 const isFormat = (text: string | undefined): text is PlateFormat => plateFormats.some((f) => f === text);
+const isSheetPaper = (text: string): text is SheetPaperId => Object.hasOwn(sheetPapers, text);
 const isPaper = (text: string): text is PaperId => Object.hasOwn(papers, text);
 
 /** Words of a call that stand for themselves. */
 const plainArgs = (args: readonly string[]) =>
   args.filter((a, i) => !a.startsWith('--') && !args[i - 1]?.startsWith('--'));
 
+/** The name that means the whole machine. */
+const ARRANGEMENT = 'arrangement';
+
+/** The whole machine in three views. */
+async function arrangement(project: Project, args: readonly string[], now: Date): Promise<Written> {
+  const as = option(args, '--as');
+  const paper = option(args, '--paper') ?? (project.units === 'metric' ? 'a3' : 'tabloid');
+  const wanted = arrangementFormats.find((f) => f === as);
+  if (!wanted || !isSheetPaper(paper)) return refused(usage);
+  const { data } = await arrangementFile(project, wanted, { paper, made: now });
+  return written(data);
+}
+
 function namedPlate(plates: readonly PlateReport[], name: string): PlateReport | string {
   const plate = plates.find((p) => p.input.id === name || p.input.name === name);
   if (plate) return plate;
   const there = plates.map((p) => `“${p.input.name}”`).join(', ') || 'none';
   return `no plate “${name}”; plates of this machine: ${there}\n`;
+}
+
+/** One plate as a file. */
+async function plateSheet(
+  project: Project,
+  name: string,
+  args: readonly string[],
+  cuts: boolean,
+  now: Date,
+): Promise<Written> {
+  const as = option(args, '--as');
+  const paper = option(args, '--paper') ?? 'a4';
+  if (!isFormat(as) || !isPaper(paper)) return refused(usage);
+  const { axes } = machineReport(project, { remedies: false });
+  const plate = namedPlate(
+    axes.flatMap((a) => a.plates),
+    name,
+  );
+  if (typeof plate === 'string') return refused(plate);
+  if (!plate.holes.length) return refused(`“${name}”: the place of none of its holes is known yet\n`);
+  const { data } = await plateFile(plate, as, {
+    system: project.units,
+    paper: papers[paper],
+    scale: { x: 1, y: 1 },
+    spots: { ...usualSpots, units: project.units === 'metric' ? 'mm' : 'inch', air: !cuts },
+    made: now,
+  });
+  return written(data);
 }
 
 /** Command line: gives what to print, so that tests can call it without a process. @param now of the file. */
@@ -49,9 +99,7 @@ export async function run(
 ): Promise<Written> {
   const args = given.filter((a) => a !== '--cut');
   const [path, name, ...more] = plainArgs(args);
-  const as = option(args, '--as');
-  const paper = option(args, '--paper') ?? 'a4';
-  if (!path || !name || more.length || !isFormat(as) || !isPaper(paper)) return refused(usage);
+  if (!path || !name || more.length || !option(args, '--as')) return refused(usage);
   let text: string;
   try {
     text = read(path);
@@ -60,25 +108,9 @@ export async function run(
   }
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refused(opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''));
-  const { axes } = machineReport(opened.project, { remedies: false });
-  const plate = namedPlate(
-    axes.flatMap((a) => a.plates),
-    name,
-  );
-  if (typeof plate === 'string') return refused(plate);
-  if (!plate.holes.length) return refused(`“${name}”: the place of none of its holes is known yet\n`);
-  const { data } = await plateFile(plate, as, {
-    system: opened.project.units,
-    paper: papers[paper],
-    scale: { x: 1, y: 1 },
-    spots: {
-      ...usualSpots,
-      units: opened.project.units === 'metric' ? 'mm' : 'inch',
-      air: !given.includes('--cut'),
-    },
-    made: now,
-  });
-  return { out: typeof data === 'string' ? data : new Uint8Array(data), err: '', code: 0 };
+  return name === ARRANGEMENT
+    ? arrangement(opened.project, args, now)
+    : plateSheet(opened.project, name, args, given.includes('--cut'), now);
 }
 
 /** Entry point of `npm run sheet`. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { boundsOf, type Drawing, inside, overlap, plain, type Text, textBox } from '@/core/drawing';
 import { drawingSvg } from '@/core/formats';
-import { axisReport, chainOf, machineReport, sceneOf } from '@/core/machine';
+import { axisReport, chainOf, machineReport, type SceneBox, sceneOf } from '@/core/machine';
 import {
   applyEdits,
   arrangements,
@@ -237,60 +237,69 @@ describe('the drawing of a machine', () => {
     for (const arrangement of arrangements)
       for (const view of ['orbit', 'front', 'plan', 'side'] as const) {
         const scene = sceneOf({ ...kayak, brief: { ...kayak.brief, arrangement } });
-        const drawing = sceneDrawing(scene, restingPositions(scene), view, 'metric', false);
-        const faces = drawing.shapes.filter((s) => s.kind === 'outline' && s.closed && s.pen);
-        expect(faces.length).toBe(scene.boxes.length * (view === 'orbit' ? 3 : 1));
+        const drawing = sceneDrawing({ scene, positions: restingPositions(scene), view, system: 'metric' });
+        const faces = drawing.shapes.filter(
+          (s) => s.kind === 'outline' && s.closed && s.pen && s.layer !== 'notes',
+        );
+        const sides = ({ round }: SceneBox) => (view === 'orbit' ? (round === null ? 3 : 2) : 1);
+        const holes = ({ holes: h }: SceneBox) =>
+          h && (view === 'orbit' || h.way === { front: 0, side: 1, plan: 2 }[view]) ? h.list.length : 0;
+        const wanted = scene.boxes.reduce((n, b) => n + sides(b) + holes(b), 0);
+        expect(faces.length).toBe(wanted);
         const ground = boundsOf(drawing);
         for (const shape of plain(drawing).shapes)
           expect(inside(boundsOf({ ...drawing, shapes: [shape] }), ground)).toBe(true);
       }
   });
-  it('seen from the corner, paints no box over one that stands before it', () => {
-    const [kayak, , scenery] = demoMachines() as [Project, Project, Project];
-    for (const machine of [kayak, scenery])
-      for (const arrangement of arrangements) {
-        const scene = sceneOf({ ...machine, brief: { ...machine.brief, arrangement } });
-        const positions = restingPositions(scene);
-        const { shapes } = sceneDrawing(scene, positions, 'orbit', 'metric', true);
-        /** When a box is painted: its nearest upper corner is the third of its first face. */
-        const painted = scene.boxes.map((box) => {
-          const [x, y, z] = placeOf(box, scene, positions).map((v, i) => v + box.size[i]! / 2) as [
-            number,
-            number,
-            number,
-          ];
-          const at = { x: (y - x) * Math.cos(Math.PI / 6), y: z - (x + y) / 2 };
-          return shapes.findIndex(
-            (s) => s.kind === 'outline' && Math.hypot(s.points[2]!.x - at.x, s.points[2]!.y - at.y) < 1e-9,
-          );
-        });
-        const ends = scene.boxes.map((box) => {
-          const at = placeOf(box, scene, positions);
-          return [0, 1, 2].map((i) => [at[i]! - box.size[i]! / 2, at[i]! + box.size[i]! / 2] as const);
-        });
-        const before = (a: number, b: number) =>
-          [0, 1, 2].some((i) => ends[a]![i]![1] <= ends[b]![i]![0] + 1e-9);
-        // Looked at along x = y = z two boxes cover one another where all three differences meet.
-        const meets = (a: number, b: number) =>
-          (
-            [
-              [0, 1],
-              [1, 2],
-              [0, 2],
-            ] as const
-          ).every(([i, j]) => {
-            const [p, q] = [ends[a]!, ends[b]!];
-            return (
-              p[i]![0] - p[j]![1] < q[i]![1] - q[j]![0] - 1e-9 &&
-              q[i]![0] - q[j]![1] < p[i]![1] - p[j]![0] - 1e-9
-            );
+  it(
+    'seen from the corner, paints no piece over one that stands before it, but where they lie in a ' + 'ring',
+    () => {
+      const [kayak, , scenery] = demoMachines() as [Project, Project, Project];
+      let rings = 0;
+      for (const machine of [kayak, scenery])
+        for (const arrangement of arrangements) {
+          const scene = sceneOf({ ...machine, brief: { ...machine.brief, arrangement } });
+          const positions = restingPositions(scene);
+          const { shapes } = sceneDrawing({ scene, positions, view: 'orbit', system: 'metric', bare: true });
+          const painted = scene.boxes.map((box) => shapes.findIndex((s) => s.layer === box.id));
+          const ends = scene.boxes.map((box) => {
+            const at = placeOf(box, scene, positions);
+            return [0, 1, 2].map((i) => [at[i]! - box.size[i]! / 2, at[i]! + box.size[i]! / 2] as const);
           });
-        scene.boxes.forEach((a, i) =>
-          scene.boxes.forEach((b, j) => {
-            if (meets(i, j) && before(i, j) && !before(j, i))
-              expect(painted[i]!, `${arrangement}: ${a.id} before ${b.id}`).toBeLessThan(painted[j]!);
-          }),
-        );
-      }
-  });
+          const before = (a: number, b: number) =>
+            [0, 1, 2].some((i) => ends[a]![i]![1] <= ends[b]![i]![0] + 1e-9);
+          // Looked at along x = y = z two boxes cover one another where all three differences meet.
+          const meets = (a: number, b: number) =>
+            (
+              [
+                [0, 1],
+                [1, 2],
+                [0, 2],
+              ] as const
+            ).every(([i, j]) => {
+              const [p, q] = [ends[a]!, ends[b]!];
+              return (
+                p[i]![0] - p[j]![1] < q[i]![1] - q[j]![0] - 1e-9 &&
+                q[i]![0] - q[j]![1] < p[i]![1] - p[j]![0] - 1e-9
+              );
+            });
+          const behind = scene.boxes.map((_, i) =>
+            scene.boxes.flatMap((__, j) => (meets(i, j) && before(i, j) && !before(j, i) ? [j] : [])),
+          );
+          /** Pieces that lie before one another in a ring have no right order. */
+          const reaches = (from: number, to: number, seen = new Set<number>()): boolean =>
+            behind[from]!.some((j) => j === to || (!seen.has(j) && reaches(j, to, seen.add(j))));
+          behind.forEach((list, i) =>
+            list.forEach((j) => {
+              if (painted[i]! < painted[j]!) return;
+              const pair = `${arrangement}: ${scene.boxes[i]!.id} before ${scene.boxes[j]!.id}`;
+              expect(reaches(j, i), pair).toBe(true);
+              rings++;
+            }),
+          );
+        }
+      // A loop of belt with a table through it; a machine of ours has none.
+      expect(rings).toBeLessThan(20);
+    },
+  );
 });

@@ -1,5 +1,17 @@
 export { axisDrawing, axisInWords, type AxisShown, type Paper } from './axis';
-export { boxInks, placeOf, type Positions, restingPositions, sceneDrawing, type ViewId } from './scene';
+export { type ArrangementFormat, arrangementFile, arrangementFormats } from './machine-files';
+export {
+  type Arrangement,
+  arrangementDrawing,
+  type ArrangementShown,
+  boxInks,
+  placeOf,
+  type Positions,
+  restingPositions,
+  sceneDrawing,
+  type SceneShown,
+  type ViewId,
+} from './scene';
 export { gantryDrawing, gantryInWords, type GantryShown } from './gantry';
 export { chainDrawing, type ChainHandle, chainHandle, chainInWords, type ChainShown } from './chain';
 export { gapDrawing, stackDrawing, stackInWords, stackLetter, type StackShown } from './stack';

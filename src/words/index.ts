@@ -29,6 +29,7 @@ export {
   workNames,
 } from './names-machine';
 export { chainPartName } from './names-fit';
+export { pieceNames, pieceText } from './pieces';
 export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
 export { cushionNames, endNotes, switchNames, wiredNames } from './ends';
 export {

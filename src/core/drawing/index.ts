@@ -43,3 +43,4 @@ export { composed, joined, type Parts, turnedParts } from './compose';
 export { dimensionRows, type Wanted } from './rows';
 export { textWidth } from './text';
 export { moved, placed, quarterTurn, quarterTurnPoint } from './turn';
+export { paperInks } from './inks';

@@ -2,27 +2,13 @@ import {
   type Drawing,
   dashes,
   figure,
-  type Ink,
+  paperInks,
   pathData,
   plain,
   type Plain,
   type Sheet,
   sheetOf,
 } from '@/core/drawing';
-
-/** The inks on white paper. */
-const paper: Record<Ink, string> = {
-  ink: '#000000',
-  soft: '#444444',
-  panel: '#ffffff',
-  steel: '#dddddd',
-  blue: '#22378c',
-  blueWash: '#e8ebf6',
-  amber: '#8a570d',
-  amberWash: '#f8f0e0',
-  red: '#a32c1c',
-  green: '#2a6a49',
-};
 
 const escaped = (text: string) =>
   text
@@ -35,13 +21,13 @@ function element(shape: Plain, sheet: Sheet, scale: number): string {
   if (shape.kind === 'text') {
     const weight = shape.bold ? ' font-weight="600"' : '';
     const at = `x="${figure(sheet.x(shape.at.x))}" y="${figure(sheet.y(shape.at.y))}"`;
-    const look = `font-size="${shape.size}" text-anchor="${shape.anchor}" fill="${paper[shape.ink]}"`;
+    const look = `font-size="${shape.size}" text-anchor="${shape.anchor}" fill="${paperInks[shape.ink]}"`;
     return `<text ${at} ${look}${weight}${opacity}>${title}${escaped(shape.text)}</text>`;
   }
   const { pen, fill } = shape;
   const dash = pen?.dash ? ` stroke-dasharray="${dashes[pen.dash]}"` : '';
-  const stroke = pen ? ` stroke="${paper[pen.ink]}" stroke-width="${pen.width}"${dash}` : '';
-  const look = `fill="${fill ? paper[fill] : 'none'}"${stroke}${opacity}`;
+  const stroke = pen ? ` stroke="${paperInks[pen.ink]}" stroke-width="${pen.width}"${dash}` : '';
+  const look = `fill="${fill ? paperInks[fill] : 'none'}"${stroke}${opacity}`;
   if (shape.kind === 'circle') {
     const { centre, radius } = shape;
     const at = `cx="${figure(sheet.x(centre.x))}" cy="${figure(sheet.y(centre.y))}"`;

@@ -1,3 +1,4 @@
+export { type DrawingSheet, drawingSheetPdf, roomOn, type SheetPaperId, sheetPapers } from './drawing-sheet';
 export { shopSheetPdf, type ShopSheet } from './shop-sheet';
 export { type Template, templatePdf } from './template';
 export {

@@ -13,14 +13,18 @@ interface PlainDrawingProps {
   readonly height?: number;
   /** Without a measuring bar. */
   readonly bare?: boolean;
+  /** Somebody presses a piece: its id. */
+  readonly onPick?: (id: string) => void;
+  readonly picked?: string | undefined;
 }
 
 /** The machine drawn from its boxes, without WebGL. */
 export function PlainDrawing(props: PlainDrawingProps) {
-  const { scene, positions, view, system, label, height = 300, bare = false } = props;
+  const { scene, positions, view, system, label, height = 300, bare = false, onPick, picked } = props;
   const drawing = useMemo(
-    () => sceneDrawing(scene, positions, view, system, bare),
-    [scene, positions, view, system, bare],
+    () => sceneDrawing({ scene, positions, view, system, bare, picked }),
+    [scene, positions, view, system, bare, picked],
   );
-  return <DrawingView drawing={drawing} label={label} style={{ display: 'block', width: '100%', height }} />;
+  const style = { display: 'block', width: '100%', height };
+  return <DrawingView drawing={drawing} label={label} style={style} {...(onPick ? { onPick } : {})} />;
 }

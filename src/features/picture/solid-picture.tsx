@@ -3,7 +3,7 @@
 import { Edges, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
-import type { Scene } from '@/core/machine';
+import type { Scene, SceneBox } from '@/core/machine';
 import { type Scheme, tokens } from '@/ui/tokens';
 import { boxInks, placeOf, type Positions, type ViewId } from '@/drawings';
 
@@ -41,17 +41,48 @@ function Stand({
   return null;
 }
 
+/** How far a press may move and still pick, screen units. */
+const STILL = 4;
+/** Cylinders stand along the picture's y: turned so that their axis lies along x, y or z of the machine. */
+const lying: Record<0 | 1 | 2, [number, number, number]> = {
+  0: [Math.PI / 2, 0, 0],
+  1: [0, 0, Math.PI / 2],
+  2: [0, 0, 0],
+};
+
+function Form({ box: { round, size } }: { box: SceneBox }) {
+  if (round === null) return <boxGeometry args={[size[1], size[2], size[0]]} />;
+  const radius = Math.min(...size.filter((_, i) => i !== round)) / 2;
+  return <cylinderGeometry args={[radius, radius, size[round], 24]} />;
+}
+
+/** Holes as dark rods that stand out of both faces by a hair. */
+function Holes({ box: { holes, size }, colour }: { box: SceneBox; colour: string }) {
+  if (!holes) return null;
+  const long = size[holes.way] + 0.0006;
+  return holes.list.map((h, i) => (
+    <mesh key={i} position={turned(h.at)} rotation={lying[holes.way]}>
+      <cylinderGeometry args={[h.diameter / 2, h.diameter / 2, long, 16]} />
+      <meshBasicMaterial color={colour} />
+    </mesh>
+  ));
+}
+
 /** The machine in three dimensions: drag to turn, wheel to come near. Drawn only when something changes. */
 export function SolidPicture({
   scene,
   positions,
   view,
   scheme,
+  picked,
+  onPick,
 }: {
   scene: Scene;
   positions: Positions;
   view: ViewId;
   scheme: Scheme;
+  picked: string | undefined;
+  onPick: (id: string) => void;
 }) {
   const t = tokens[scheme];
   const { middle, size } = useMemo(() => {
@@ -80,15 +111,22 @@ export function SolidPicture({
       <hemisphereLight args={['#ffffff', t.steel, 2.2]} />
       <directionalLight position={[3, 6, 5]} intensity={1.6} />
       {scene.boxes.map((box) => (
-        <mesh key={box.id} position={turned(placeOf(box, scene, positions))}>
-          {box.round ? (
-            <cylinderGeometry args={[box.size[0] / 2, box.size[0] / 2, box.size[2], 24]} />
-          ) : (
-            <boxGeometry args={[box.size[1], box.size[2], box.size[0]]} />
-          )}
-          <meshLambertMaterial color={t[colours[box.what]]} />
-          <Edges color={t.ink} threshold={30} />
-        </mesh>
+        <group
+          key={box.id}
+          position={turned(placeOf(box, scene, positions))}
+          onClick={(e) => {
+            e.stopPropagation();
+            // A drag turns the picture: only a press that stays where it is picks.
+            if (e.delta < STILL) onPick(box.id);
+          }}
+        >
+          <mesh rotation={box.round === null ? [0, 0, 0] : lying[box.round]}>
+            <Form box={box} />
+            <meshLambertMaterial color={box.id === picked ? t.amber : t[colours[box.what]]} />
+            <Edges color={t.ink} threshold={30} />
+          </mesh>
+          <Holes box={box} colour={t.ink} />
+        </group>
       ))}
       <gridHelper
         args={[Math.ceil(size * 2), Math.ceil(size * 2) * 2, t.rule, t.hair]}

@@ -1,8 +1,19 @@
 import { type Axis, type AxisFieldPath, getAt } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 
-export type LinkId =
-  'controller' | 'driver' | 'supply' | 'motor' | 'reducer' | 'coupling' | 'drive' | 'bearings' | 'guide';
+/** Links of the drive train, from the controller to the guide. */
+export const linkIds = [
+  'controller',
+  'driver',
+  'supply',
+  'motor',
+  'reducer',
+  'coupling',
+  'drive',
+  'bearings',
+  'guide',
+] as const;
+export type LinkId = (typeof linkIds)[number];
 
 /** A choice among words, as opposed to a measured input. */
 export interface LinkChoice {

@@ -19,7 +19,7 @@ import { AxisDrawing } from './axis-drawing';
 import { Pins } from './exchange/pins';
 import { Figures } from './figures';
 import { FindingsPanel } from './findings-panel';
-import type { LinkId } from './link';
+import { type LinkId, linkIds } from './link';
 import styles from './sheet.module.css';
 import { TrainPanel } from './train-panel';
 import { ChartBox, LadderBox } from './views/bench-views';
@@ -69,7 +69,8 @@ function AxisBench() {
   const doubted = useAfterPaint(axis);
   const doubt = useMemo(() => axisDoubt(doubted), [doubted]);
   const { trail, onWorking, onTrail } = useTrail();
-  const [openLink, setOpenLink] = useState<LinkId | null>(null);
+  const asked = useSearchParams().get('l');
+  const [openLink, setOpenLink] = useState<LinkId | null>(() => linkIds.find((l) => l === asked) ?? null);
   const [exchanged, setExchanged] = useState<PartLink | null>(null);
   useTurning();
   return (

@@ -186,7 +186,9 @@ const OFFERED = 5;
 /** The axis with edits made, analysed; undefined where a rule between its fields refuses them. */
 function changed({ analysis, others }: AxisSubject, edits: readonly Edit[]): AxisSubject | undefined {
   const axis = applyEdits(analysis.axis, edits);
-  return axisIssues(axis).length ? undefined : subjectOf(analyse(axis, silentWorksheet), silentWorksheet, others);
+  return axisIssues(axis).length
+    ? undefined
+    : subjectOf(analyse(axis, silentWorksheet), silentWorksheet, others);
 }
 
 /** Rungs with their verdicts, the highest first. */

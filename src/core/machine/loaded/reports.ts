@@ -9,7 +9,9 @@ export interface LoadedReport {
   readonly report: AxisReport;
 }
 
-/** Where an axis stands in its machine. @param stored the axis as it is stored. @param axes of the machine. */
+/**
+ * Where an axis stands in its machine. @param stored the axis as it is stored. @param axes of the machine.
+ */
 export function placeOf(stored: Axis, index: number, axes: readonly Axis[]): AxisPlace {
   const root = `axes.${index}.`;
   return {

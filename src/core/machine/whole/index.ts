@@ -21,4 +21,13 @@ export { type ArrangementOutlook, doorWanted, footprint, outlooks } from './layo
 export { passingOf, type PassingReport, type PassLimit } from './passing';
 export { nextStep, type NextStep } from './next-step';
 export { oursOfCheck, oursOfMachine } from './ours';
-export { type Scene, type SceneBox, sceneOf } from './scene';
+export {
+  type Extent,
+  type Piece,
+  pieces,
+  type PlannedAt,
+  type Scene,
+  type SceneBox,
+  sceneOf,
+  sweptBy,
+} from './scene';

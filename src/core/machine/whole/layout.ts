@@ -1,5 +1,6 @@
 import { type Arrangement, arrangements, type Project } from '@/core/model';
 import { massReport, TABLE_MASS } from '../demand';
+import { sceneOf, sweptBy } from './scene';
 
 /** What an arrangement would mean for this brief; SI. Null where the brief does not say enough. */
 export interface ArrangementOutlook {
@@ -86,12 +87,15 @@ export const outlooks = (project: Project): ArrangementOutlook[] =>
 
 type Footprint = { readonly length: number | null; readonly width: number | null };
 
-/** Out of frame and travels: bed and beam with what usually sticks out, or the size of its arrangement. */
-function plannedFootprint({ structure, axes, brief }: Project): Footprint {
-  if (!structure) return sizeOf(brief.arrangement, brief);
-  const travel = (role: string) => axes.find((a) => a.role === role)?.demands.travel.si ?? 0;
-  const table = tableMoves(brief.arrangement) ? travel('table') || travel('bed') : 0;
-  return { length: structure.bed.length.si + table + BESIDE, width: structure.beam.length.si + BESIDE };
+/**
+ * What the pieces of the machine sweep, motors, plugs and cable chain with them, or the size of its
+ * arrangement
+ * where no frame is planned.
+ */
+function plannedFootprint(project: Project): Footprint {
+  if (!project.structure) return sizeOf(project.brief.arrangement, project.brief);
+  const { low, high } = sweptBy(sceneOf(project));
+  return { length: high[0] - low[0], width: high[1] - low[1] };
 }
 
 /** Footprint of the machine, m: as it was measured over all, or as planned; walls of an enclosure on top. */

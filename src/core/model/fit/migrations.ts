@@ -35,7 +35,8 @@ export function fitFromVersion6(old: Doc): Doc {
 }
 
 /**
- * From version 7 to 8: what stands beyond the drive, reach, bellows, joints and cables had not been asked. Every
+ * From version 7 to 8: what stands beyond the drive, reach, bellows, joints and cables had not been asked.
+ * Every
  * group of holes was of its own axis.
  */
 export function fitFromVersion7(old: Doc): Doc {

@@ -65,13 +65,19 @@ export const axisFit = z.strictObject({
   plates: list(plate, 12),
   /** What is worked on, from the near rail end, and its length. */
   reach: z.strictObject({ start: place(), length: maybe('length', { above: 0, max: 40 }) }),
-  /** Beyond the drive's end of screw or rack: coupling, body of the motor, its plug with the bend of its cable. */
+  /**
+   * Beyond the drive's end of screw or rack: coupling, body of the motor, its plug with the bend of its
+   * cable.
+   */
   beyond: z.strictObject({ coupling: along(1), motor: along(2), plug: along(1) }),
   /** Bellows pushed together, at either end. */
   bellows: z.strictObject({ near: along(5), far: along(5) }),
   /** Where the rails are joined out of two pieces, from the near rail end: rail A, rail B. */
   joints: z.strictObject({ a: along(40), b: along(40) }),
-  /** The chain that carries the cables: bend, link, its height, and its fixed end off the middle of the travel. */
+  /**
+   * The chain that carries the cables: bend, link, its height, and its fixed end off the middle of the
+   * travel.
+   */
   cable: z.strictObject({
     radius: maybe('length', { above: 0.005, max: 2 }),
     pitch: maybe('length', { above: 0.002, max: 0.5 }),

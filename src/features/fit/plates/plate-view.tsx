@@ -3,6 +3,7 @@
 import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import useMediaQuery from '@mui/material/useMediaQuery';
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { PlateReport } from '@/core/machine';
 import { type Joins, MOST_NAME, type PlateInput } from '@/core/model';
@@ -42,7 +43,8 @@ const makings = [
 /** The plates of an axis: every hole in its place, the screws, and the files for the shop. */
 export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
   const edits = usePlates(axis, index);
-  const [wanted, setWanted] = useState('');
+  const asked = useSearchParams().get('p');
+  const [wanted, setWanted] = useState(asked ?? '');
   const [picked, setPicked] = useState<string>();
   const { plates } = report;
   const plate = plates.find((p) => p.input.id === wanted) ?? plates[0];

@@ -33,12 +33,10 @@ export interface AxisSubject {
   readonly others: readonly Axis[];
 }
 
-/** @param sheet where the lines of the working go. @param others axes whose parts lie on plates of this one. */
-export function subjectOf(
-  analysis: Analysis,
-  sheet: Worksheet,
-  others: readonly Axis[] = [],
-): AxisSubject {
+/**
+ * @param sheet where the lines of the working go. @param others axes whose parts lie on plates of this one.
+ */
+export function subjectOf(analysis: Analysis, sheet: Worksheet, others: readonly Axis[] = []): AxisSubject {
   let stiffness: TrainStiffness | undefined;
   let concerns: Checked<Concern>[] | undefined;
   let duty: DutyTorque | undefined;
