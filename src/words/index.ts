@@ -30,6 +30,7 @@ export {
 } from './names-machine';
 export { chainPartName } from './names-fit';
 export { pieceNames, pieceText } from './pieces';
+export { clashText, insteadGroupNames, insteadText } from './instead';
 export { dimensionText, knownPlanes, linkText, planeText, stackProposalText } from './stacks';
 export { cushionNames, endNotes, switchNames, wiredNames } from './ends';
 export {

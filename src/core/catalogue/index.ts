@@ -12,6 +12,7 @@ export {
   woodSizes,
 } from './structural';
 export { type JointKind, jointKinds, middleOf, type UsualJoint, usualJoints } from './tables/joints';
+export { extrusionSection, sectionInMm, tubeSection } from './members';
 export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';
 export {
   type Column,
@@ -27,6 +28,7 @@ export {
   partOfOwn,
   partsIn,
   partValue,
+  presentFamily,
   swapEdits,
   withThread,
 } from './parts';

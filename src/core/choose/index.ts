@@ -1,3 +1,14 @@
 export { axisDoubt, type AxisDoubt, type RungDoubt } from './doubt';
 export { type Change, type Comparison, type ComparedRow, compareReports } from './compare';
 export { moved, outcomeKey, restsOf } from './rests';
+export { type Instead, type InsteadGroup, insteadGroups, type InsteadIs, insteadOf } from './instead';
+export {
+  frameOfInstead,
+  type GapChange,
+  type HolesChange,
+  type Pair,
+  type Substitution,
+  substitution,
+  type Turned,
+  withInstead,
+} from './substitute';

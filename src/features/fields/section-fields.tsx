@@ -1,6 +1,14 @@
 'use client';
 
-import { extrusionSizes, tubeSizes, type WoodSize, woodSizes } from '@/core/catalogue';
+import {
+  extrusionSection,
+  extrusionSizes,
+  sectionInMm,
+  tubeSection,
+  tubeSizes,
+  type WoodSize,
+  woodSizes,
+} from '@/core/catalogue';
 import {
   getAt,
   estimate,
@@ -32,38 +40,23 @@ const makingNames = {
   sharp: 'sharp corners',
 } as const;
 
-/** Millimetres as the list states them. */
-const mm = (si: number) => Math.round(si * 1e4) / 10;
-
-const listedSize = ({ making, height, width, wall }: Tube) =>
+const listedSize = ({ making, ...section }: Tube) =>
   tubeSizes.find(
     (t) =>
-      t.making === making && t.height === mm(height.si) && t.width === mm(width.si) && t.wall === mm(wall.si),
+      t.making === making &&
+      t.height === sectionInMm(section.height) &&
+      t.width === sectionInMm(section.width) &&
+      t.wall === sectionInMm(section.wall),
   );
-
-/** Sizes of tubes off the list, as measures of a standard. */
-const ofStandard = (v: number) => ({ ...estimate('length', `${v} mm`), basis: 'standard' as const });
 
 function tubeOff(id: string): Tube | undefined {
   const size = tubeSizes.find((t) => t.id === id);
-  if (!size) return undefined;
-  const [height, width, wall] = [ofStandard(size.height), ofStandard(size.width), ofStandard(size.wall)];
-  return { kind: 'rect-tube', height, width, wall, making: size.making };
+  return size && tubeSection(size);
 }
 
 function extrusionOff(id: string): Section | undefined {
   const size = extrusionSizes.find((e) => e.id === id);
-  if (!size) return undefined;
-  const moment = (v: number) => estimate('secondMoment', `${v} cm⁴`);
-  return {
-    kind: 'extrusion',
-    height: estimate('length', `${size.height} mm`),
-    width: estimate('length', `${size.width} mm`),
-    area: estimate('area', `${size.area} cm²`),
-    secondMomentV: moment(size.secondMomentV),
-    secondMomentL: moment(size.secondMomentL),
-    torsion: moment(size.torsion),
-  };
+  return size && extrusionSection(size);
 }
 
 /** A wooden member off the list: what it is cut and glued to is as exact as its builder. */

@@ -8,6 +8,7 @@ import { useTrail } from '@/ui/use-trail';
 import { ChainView } from './chain/chain-view';
 import { EndsView } from './ends/ends-view';
 import styles from './fit.module.css';
+import { InsteadView } from './instead/instead-view';
 import { PlateView } from './plates/plate-view';
 import { RoomView } from './room/room-view';
 import { StackView } from './stacks/stack-view';
@@ -19,6 +20,7 @@ const viewParts: Record<FitViewId, (page: FitPage) => React.ReactNode> = {
   stacks: (page) => <StackView {...page} />,
   ends: (page) => <EndsView {...page} />,
   plates: (page) => <PlateView {...page} />,
+  instead: (page) => <InsteadView {...page} />,
   room: (page) => <RoomView {...page} />,
 };
 

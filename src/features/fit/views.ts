@@ -1,5 +1,5 @@
 /** What can be looked at of an axis, in the order of the work. */
-export const fitViews = ['chain', 'stacks', 'ends', 'plates', 'room'] as const;
+export const fitViews = ['chain', 'stacks', 'ends', 'plates', 'instead', 'room'] as const;
 export type FitViewId = (typeof fitViews)[number];
 
 export const fitViewNames: Record<FitViewId, string> = {
@@ -7,6 +7,7 @@ export const fitViewNames: Record<FitViewId, string> = {
   stacks: 'Stack-ups',
   ends: 'Ends and stops',
   plates: 'Plates',
+  instead: 'Another part',
   room: 'Room',
 };
 
@@ -16,6 +17,8 @@ export const findingsOfView: Record<FitViewId, (code: string) => boolean> = {
   stacks: (code) => code.startsWith('stack-'),
   ends: (code) => code.startsWith('end-') || code.startsWith('home-'),
   plates: (code) => code.startsWith('plate-'),
+  // It shows what would turn, not what is.
+  instead: () => false,
   // Of the machine as a whole.
   room: () => false,
 };

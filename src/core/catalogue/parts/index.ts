@@ -6,6 +6,7 @@ import { screwFamilies } from './screws';
 import { wheelFamilies } from './wheels';
 
 export { withThread } from './screws';
+export { presentFamily } from './present';
 export { columnsOf, type PartFault, partFault } from './own';
 export { type Column, type Family, type Part, type PartLink, partValue, swapEdits } from './part';
 

@@ -2,7 +2,7 @@
 
 import InputBase from '@mui/material/InputBase';
 import { useMemo, useState } from 'react';
-import { familiesOf, type Family, type PartLink, partsIn, swapEdits } from '@/core/catalogue';
+import { familiesOf, type Family, type PartLink, partsIn, presentFamily, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -11,7 +11,6 @@ import { Toggle } from '@/ui/toggle';
 import { useAxis } from '../axis-context';
 import { CompareTable } from './compare-table';
 import styles from './exchange.module.css';
-import { presentFamily } from './family';
 import { OwnPartForm } from './own-part-form';
 import { PartFiles } from './part-files';
 import { PartList, type TriedPart, tryParts } from './part-list';

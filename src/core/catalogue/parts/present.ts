@@ -1,5 +1,5 @@
-import type { PartLink } from '@/core/catalogue';
 import type { Axis, GuideKind } from '@/core/model';
+import type { PartLink } from './part';
 
 const guideFamily: Record<GuideKind, string> = {
   profile: 'profile-rail',
