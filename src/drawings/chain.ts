@@ -3,6 +3,7 @@ import type { ChainPart, TravelChain } from '@/core/machine';
 import type { Axis, AxisFieldPath } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { chainPartName } from '@/words';
+import { type ChainBody, chainBodies } from './chain-bodies';
 
 /** The travel chain of an axis, and whose it is. */
 export interface ChainShown {
@@ -31,8 +32,11 @@ function placeOf(part: ChainPart, middle: number): { readonly start: number; rea
 }
 
 /** Where everything lies along the axis; m from the near rail end. */
-function extent({ parts }: TravelChain, middle: number) {
-  const places = parts.map((p) => ({ ...placeOf(p, middle), length: p.length }));
+function extent({ parts }: TravelChain, bodies: readonly ChainBody[], middle: number) {
+  const places = [
+    ...parts.map((p) => ({ ...placeOf(p, middle), length: p.length })),
+    ...bodies.map(({ from, to }) => ({ start: from, length: to - from })),
+  ];
   return {
     left: Math.min(...places.map((p) => p.start)),
     right: Math.max(...places.map((p) => p.start + p.length)),
@@ -55,6 +59,7 @@ export function chainInWords({ axis, chain, system }: ChainShown): string {
 /** Everything that the rows are drawn from. */
 interface Laid extends ChainShown {
   readonly closed: NonNullable<TravelChain['closed']>;
+  readonly bodies: readonly ChainBody[];
   readonly left: number;
   readonly right: number;
   readonly scale: number;
@@ -63,14 +68,16 @@ interface Laid extends ChainShown {
 }
 
 function laid(shown: ChainShown): Laid | null {
-  const { chain, system, width } = shown;
+  const { axis, chain, system, width } = shown;
   const { closed } = chain;
   if (!closed) return null;
-  const { left, right } = extent(chain, middleOf(closed));
+  const bodies = chainBodies(axis, closed);
+  const { left, right } = extent(chain, bodies, middleOf(closed));
   const scale = width / (right - left);
   return {
     ...shown,
     closed,
+    bodies,
     left,
     right,
     scale,
@@ -108,6 +115,27 @@ function row({ closed, left, right, paper, say }: Laid, part: ChainPart, y: numb
         bold: binds.length > 0,
       },
       { ...noted, text: say(part.free), at: { x: right, y }, prefer: ['right'], ink: 'ink' },
+    ],
+  };
+}
+
+/**
+ * The drive with what stands at its ends: motor, coupling, blocks, and its nut, pinion or clamp at the near
+ * contact.
+ */
+function drive(l: Laid, y: number): Partial<Parts> {
+  const { bodies, left, right, paper, say } = l;
+  const shapes = bodies.map(({ from, to, tall, fill, usual, name }) => {
+    const high = paper(tall);
+    const title = `${name}: ${say(to - from)}${usual ? ', drawn as is usual' : ''}`;
+    return rect('drive', from, y - high / 2, to - from, high, { pen: usual ? hard : thin, fill, title });
+  });
+  const noted = { layer: 'notes', size: 12.5 } as const;
+  return {
+    shapes,
+    labels: [
+      { ...noted, text: 'Drive', at: { x: left, y }, prefer: ['left'], ink: 'ink' },
+      { ...noted, text: `${say(right - left)} over all`, at: { x: right, y }, prefer: ['right'], ink: 'ink' },
     ],
   };
 }
@@ -160,9 +188,11 @@ export function chainDrawing(shown: ChainShown): Drawing | null {
   const { parts } = shown.chain;
   const { paper } = l;
   const rowAt = (i: number) => -paper(ROW) * i;
-  const [top, bottom] = [paper(CARRIAGE + 10), rowAt(parts.length - 1) - paper(ROW / 2)];
+  const last = parts.length - (l.bodies.length ? 0 : 1);
+  const [top, bottom] = [paper(CARRIAGE + 10), rowAt(last) - paper(ROW / 2)];
   const rows = parts.map((part, i) => row(l, part, rowAt(i)));
-  return composed(joined(...rows, limits(l, top, bottom)), l.scale);
+  const driven = l.bodies.length ? [drive(l, rowAt(parts.length))] : [];
+  return composed(joined(...rows, ...driven, limits(l, top, bottom)), l.scale);
 }
 
 /** An end of a part that can be dragged: the input that it is, and its value with the end at a place. */

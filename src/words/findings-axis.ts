@@ -162,6 +162,23 @@ export const trainWords = {
       };
     return { title: 'Travel does not close', big: `− ${say('length', f.limit - f.value)}`, lines: [left] };
   },
+  'rail-joint': ({ word, say, num, value, limit }) => ({
+    title: `Rail ${word('rail').toUpperCase()} is joined at a hole`,
+    lines: [
+      `The joint at ${say('length', num('at'), 4)} lies ${value} from a hole; ${limit} is wanted, or its ` +
+        'counterbore breaks out. The holes keep their pitch across the joint: both ends of it ' +
+        'together with ' +
+        'the gap are one pitch.',
+    ],
+  }),
+  'rail-stagger': ({ value, limit }) => ({
+    title: 'Both rails are joined at one place',
+    lines: [
+      `The joints stand ${value} apart, a carriage is ${limit} long: carriages of both rails ` +
+        'meet a joint at ' +
+        'once. Turn one rail round, or cut it elsewhere. Ground ends, marks matched.',
+    ],
+  }),
   'motor-speed': ({ value, limit, thin, missing }) => ({
     title: thin ? 'Motor is close to its speed' : 'Motor turns too fast',
     ...missing,

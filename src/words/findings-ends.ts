@@ -99,4 +99,16 @@ export const endWords = {
       'Homed by one switch they keep it; by a switch each they are squared every time.',
     ],
   }),
+  'home-pull-off': ({ f, num, say, value }) => ({
+    title: f.value < num('clear') ? 'Backed off too little' : 'Home lies outside of the soft limits',
+    lines: [
+      f.value < num('clear')
+        ? `It backs off by ${value}; the switch spreads by half of ${say('length', num('clear'))}, ` +
+          'so it may ' +
+          'stand on it still and trip at once.'
+        : `It backs off by ${value}, and the soft limit lies ${say('length', num('margin'))} from ` +
+          'the trip: ' +
+          'after homing many controllers refuse the next move.',
+    ],
+  }),
 } satisfies Record<string, FindingWords>;

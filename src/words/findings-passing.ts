@@ -47,4 +47,26 @@ export const passingWords = {
     title: 'Two tools reach less',
     lines: [`Both tools reach ${value} of the width; the work area is ${limit}.`],
   }),
+  'reach-short': ({ f, num, word, say, value, limit }) => {
+    const edge = (m: number, name: string) =>
+      m < 0
+        ? `stays ${say('length', -m)} short of the ${name} edge`
+        : `goes ${say('length', m)} past the ${name}`;
+    return {
+      title:
+        f.verdict === 'not-known' ? 'What the tool reaches is not all known' : 'Tool does not reach it all',
+      lines: [
+        `${word('axis')}: of the table ${value} are reached, ${limit} are asked. Between its ` +
+          'soft limits the ' +
+          `tool ${edge(num('before'), 'near')} and ${edge(num('beyond'), 'far')}.`,
+      ],
+    };
+  },
+  'table-bed': ({ num, say, value, limit }) => ({
+    title: 'Table hangs over its bed',
+    lines: [
+      `Table and travel together are ${limit}, the bed is ${value}: at both ends ` +
+        `${say('length', num('over'))} of the table have nothing under them but their own carriages.`,
+    ],
+  }),
 } satisfies Record<string, FindingWords>;

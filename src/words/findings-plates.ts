@@ -83,4 +83,11 @@ export const plateWords = {
         'No key reaches it while that part is on.',
     ],
   }),
+  'plate-twins': ({ word }) => ({
+    title: `${word('screw')} is no ${word('thread')}`,
+    lines: [
+      `${word('plate')}, “${word('group')}”: ${word('screw')} goes a few turns into ${word('thread')} and ` +
+        'then strips it. Keep the two in different boxes.',
+    ],
+  }),
 } satisfies Record<string, FindingWords>;

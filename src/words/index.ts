@@ -42,6 +42,7 @@ export {
   plateKindNames,
   screwText,
   shopNotes,
+  torqueText,
   wayNames,
 } from './plates';
 export { changeText, fineLength, windowText } from './findings-fit';

@@ -8,6 +8,7 @@ export const chainPartName: Record<ChainPartId, string> = {
   rack: 'Rack',
   loop: 'Pulleys',
   stops: 'Stops',
+  bellows: 'Bellows',
 };
 
 /** How much of a part more travel wants. */
@@ -18,6 +19,7 @@ export const longerPart: Record<ChainPartId, string> = {
   rack: 'Rack of',
   loop: 'Shafts apart by',
   stops: 'Stops apart by',
+  bellows: 'Between the bellows',
 };
 
 /** How a plate is made. */

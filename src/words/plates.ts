@@ -73,6 +73,49 @@ export function screwText({ screw, thread }: PlateGroup, system: UnitSystem): st
   return screw.fits ? name : `none: ${name} is ${mm(screw.over, system)} too long`;
 }
 
+/** Torques for the screw of a group by its class; empty where they are not known. */
+export function torqueText({ torque }: PlateGroup, system: UnitSystem): string {
+  if (!torque) return '';
+  const say = (value: number) => formatQuantity('torque', value, system, 2).text;
+  const { class88, class129, capped } = torque;
+  const hard = capped.class129
+    ? `12.9 no more than ${say(class129)}: the thread strips`
+    : `12.9 ${say(class129)}`;
+  const soft = capped.class88 ? `no more than ${say(class88)}: the thread strips` : `8.8 ${say(class88)}`;
+  return capped.class88 ? soft : `${soft}, ${hard}`;
+}
+
+const sides: Readonly<Record<string, string>> = {
+  plus: 'plus',
+  minus: 'minus',
+  near: 'near end',
+  far: 'far end',
+  side: 'side',
+};
+
+/** What who mills a seat for rail or carriages must keep, and which way carriages stand. */
+function seatNotes({ groups, mount, seat, input }: PlateReport, system: UnitSystem): readonly string[] {
+  const meets = new Set(groups.map((g) => g.input.joins));
+  if (!meets.has('carriages') && !meets.has('rails')) return [];
+  const [high, corner] = meets.has('rails')
+    ? [seat?.railShoulder, seat?.railCorner]
+    : [seat?.shoulder, seat?.corner];
+  return [
+    ...(high && corner
+      ? [
+          `A shoulder to press against: at most ${mm(high, system)} high, its corner no rounder than ` +
+            `${mm(corner, system)} (from memory).`,
+        ]
+      : []),
+    mount.datum === 'unknown'
+      ? 'Which side of a carriage has the reference edge is not said: look for the mark or the ground side.'
+      : `Reference edges of the carriages look to the ${sides[mount.datum]} side.`,
+    ...(mount.grease === 'unknown' || input.kind !== 'carriage'
+      ? []
+      : [`Grease ports look to the ${sides[mount.grease]}: keep a hole or a tube free for the nipple.`]),
+  ];
+}
+
 /** Sentences for who makes the plate: what is tight and why, and what is not. */
 export function shopNotes(plate: PlateReport, system: UnitSystem): readonly string[] {
   const { groups, mirrors, input } = plate;
@@ -94,6 +137,7 @@ export function shopNotes(plate: PlateReport, system: UnitSystem): readonly stri
     ...(input.kind === 'carriage'
       ? [`Back flat within ${mm(5e-5, system)} where the carriages lie: otherwise they bind.`]
       : []),
+    ...seatNotes(plate, system),
     mirrors
       ? 'One drawing serves for a left and a right one.'
       : 'It has a left and a right: the other hand is its mirror image.',

@@ -10,6 +10,8 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
     `${teller.word('axis')}: ${axisRemedyWords[teller.word('change') as AxisRemedyCode](teller)}`,
   'longer-travel': ({ num, say }) =>
     `Travel of ${say('length', 'to', 4)}${num('follow') ? ', with what must follow' : ''}`,
+  'longer-bed': ({ say }) => `Bed of ${say('length', 'to', 4)}`,
+  'table-at': ({ word, say }) => `${word('axis')}: table from ${say('length', 'to', 4)} on`,
   'columns-apart': ({ say }) => `Columns ${say('length', 'to', 4)} apart`,
   'raise-gantry': ({ say }) => `All of it ${say('length', 'by')} higher`,
   'smaller-stock': ({ say }) => `Narrower stock: ${say('length', 'to', 4)}`,

@@ -12,6 +12,7 @@ import { InsteadView } from './instead/instead-view';
 import { PlateView } from './plates/plate-view';
 import { RoomView } from './room/room-view';
 import { StackView } from './stacks/stack-view';
+import { TablesView } from './tables/tables-view';
 import { type FitPage } from './page';
 import { fitViewNames, fitViews, type FitViewId } from './views';
 
@@ -22,6 +23,7 @@ const viewParts: Record<FitViewId, (page: FitPage) => React.ReactNode> = {
   plates: (page) => <PlateView {...page} />,
   instead: (page) => <InsteadView {...page} />,
   room: (page) => <RoomView {...page} />,
+  tables: (page) => <TablesView {...page} />,
 };
 
 const isView = (text: string | null): text is FitViewId => fitViews.some((v) => v === text);

@@ -1,5 +1,5 @@
 /** What can be looked at of an axis, in the order of the work. */
-export const fitViews = ['chain', 'stacks', 'ends', 'plates', 'instead', 'room'] as const;
+export const fitViews = ['chain', 'stacks', 'ends', 'plates', 'instead', 'room', 'tables'] as const;
 export type FitViewId = (typeof fitViews)[number];
 
 export const fitViewNames: Record<FitViewId, string> = {
@@ -9,11 +9,12 @@ export const fitViewNames: Record<FitViewId, string> = {
   plates: 'Plates',
   instead: 'Another part',
   room: 'Room',
+  tables: 'Tables',
 };
 
 /** Which findings of an axis each view is about. */
 export const findingsOfView: Record<FitViewId, (code: string) => boolean> = {
-  chain: (code) => code === 'chain-short' || code === 'rail-short',
+  chain: (code) => code === 'chain-short' || code.startsWith('rail-'),
   stacks: (code) => code.startsWith('stack-'),
   ends: (code) => code.startsWith('end-') || code.startsWith('home-'),
   plates: (code) => code.startsWith('plate-'),
@@ -21,4 +22,5 @@ export const findingsOfView: Record<FitViewId, (code: string) => boolean> = {
   instead: () => false,
   // Of the machine as a whole.
   room: () => false,
+  tables: () => false,
 };

@@ -137,3 +137,9 @@ export function rackBodyFor(module: number): RackBody | null {
   const r = bySize(racks, 'module', module);
   return r ? { width: mm(r.width), height: mm(r.height), line: mm(r.line), source: r.basis! } : null;
 }
+
+/** Every rack of the table with its module. */
+export const rackBodies: readonly (RackBody & { readonly module: number })[] = racks.map((r) => ({
+  module: mm(r.module),
+  ...rackBodyFor(mm(r.module))!,
+}));

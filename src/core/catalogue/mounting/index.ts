@@ -16,5 +16,15 @@ export {
   type NutHousing,
   nutHousingFor,
   type RackBody,
+  rackBodies,
   rackBodyFor,
 } from './drives';
+export {
+  type RailSeat,
+  railSeats,
+  type ScrewEnds,
+  screwEnds,
+  seatFor,
+  type WoodInsert,
+  woodInserts,
+} from './bench';

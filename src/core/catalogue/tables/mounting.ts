@@ -93,3 +93,38 @@ module | width | height | line | basis
 3      | 29    | 29     | 26   | from memory
 4      | 39    | 39     | 35   | from memory
 `);
+
+/**
+ * Shoulders against which profile rails and carriages are pressed, and the largest corner radius of either,
+ * mm; from memory.
+ */
+export const seats = grid(`
+size | railShoulder | railCorner | shoulder | corner | basis
+15   | 3            | 0.5        | 4        | 0.5    | from memory
+20   | 3.5          | 0.5        | 5        | 0.5    | from memory
+25   | 5            | 1          | 5        | 1      | from memory
+30   | 5            | 1          | 5        | 1      | from memory
+35   | 6            | 1          | 6        | 1      | from memory
+`);
+
+/**
+ * Ends of screws for foot end blocks, mm: seat of the fixed bearings and the thread of their lock nut, shank for
+ * the coupling, seat of the floating bearing with its ring groove (DIN 471: width and diameter of the groove).
+ * Lengths differ by make: measure the block.
+ */
+export const screwEnds = grid(`
+screw | seat | nut      | shank | far | groove | wide | basis
+12    | 10   | M10 × 1  | 8     | 8   | 7.6    | 0.9  | seats from memory; groove DIN 471
+16    | 12   | M12 × 1  | 10    | 10  | 9.6    | 1.1  | seats from memory; groove DIN 471
+20    | 15   | M15 × 1  | 12    | 15  | 14.3   | 1.1  | seats from memory; groove DIN 471
+25    | 17   | M17 × 1  | 15    | 17  | 16.2   | 1.1  | seats from memory; groove DIN 471
+`);
+
+/** Screw-in inserts for wood, mm: outside thread and hole in softwood and in hardwood; from memory. */
+export const woodInserts = grid(`
+thread | outside | soft | hard | long | basis
+M4     | 8       | 6.5  | 7    | 10   | from memory; by make
+M5     | 10      | 8    | 8.5  | 12   | from memory; by make
+M6     | 12      | 9.5  | 10.5 | 15   | from memory; by make
+M8     | 16      | 13   | 14   | 18   | from memory; by make
+`);

@@ -12,4 +12,4 @@ export {
   wallFaults,
 } from './checks';
 export { type Face, type Footprint, mirroredHole, type PlateHole, servesMirrored, widthAtFace } from './hole';
-export { evenly, type Pattern, patternPlaces, type Place, placedAt, railHoles } from './pattern';
+export { evenly, jointToHole, type Pattern, patternPlaces, type Place, placedAt, railHoles } from './pattern';

@@ -55,3 +55,15 @@ export function railHoles(length: number, pitch: number, least: number) {
   const count = Math.floor((length - 2 * least) / pitch + 1e-9) + 1;
   return { count, end: (length - (count - 1) * pitch) / 2 };
 }
+
+/**
+ * How far a joint in a rail stands from the nearest of its holes, m. The holes keep their pitch across it.
+ * @param place of the joint from the end that `end` is counted from.
+ */
+export function jointToHole(
+  place: number,
+  { count, end, pitch }: { count: number; end: number; pitch: number },
+) {
+  const nearest = Math.min(count - 1, Math.max(0, Math.round((place - end) / pitch)));
+  return Math.abs(place - end - nearest * pitch);
+}

@@ -5,7 +5,7 @@ import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 
 /** What may end the travel of an axis. */
-export type ChainPartId = 'rail' | 'thread' | 'blocks' | 'rack' | 'loop' | 'stops';
+export type ChainPartId = 'rail' | 'thread' | 'blocks' | 'rack' | 'loop' | 'stops' | 'bellows';
 
 /** A part of the chain, with what is drawn of it: where it lies, m from the near rail end. */
 export interface ChainPart extends Span<ChainPartId> {
@@ -115,6 +115,34 @@ function loopParts(axis: Axis, sheet: Worksheet): Found {
   };
 }
 
+/** Bellows between the rail ends and the carriages; at an end where none is said there is none. */
+function bellowsPart(
+  { bellows }: Axis['fit'],
+  rail: Length,
+  span: Length,
+  sheet: Worksheet,
+): ChainPart | undefined {
+  const [near, far] = [bellows.near?.si ?? NONE, bellows.far?.si ?? NONE];
+  if (!near && !far) return undefined;
+  const free = sheet.apply(fit.bellowsReach, { rail, span, near, far }, 'chain.bellows', {
+    rail: 'guide.railLength',
+    span: 'guide.carriageSpan',
+    near: 'fit.bellows.near',
+    far: 'fit.bellows.far',
+  });
+  const path = near > far ? 'fit.bellows.near' : 'fit.bellows.far';
+  const between = rail - near - far;
+  return {
+    id: 'bellows',
+    free,
+    from: near + span / 2,
+    length: between,
+    start: near,
+    path,
+    line: 'chain.bellows',
+  };
+}
+
 /** Rail and stops, which are counted from the rail. */
 function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
   const { railLength, carriageSpan, overhang } = guide;
@@ -135,6 +163,8 @@ function railParts({ guide, fit: said }: Axis, sheet: Worksheet): Found {
   const parts: ChainPart[] = [
     { id: 'rail', free, from, length: rail, start: 0, path: 'guide.railLength', line: 'chain.rail' },
   ];
+  const pushed = bellowsPart(said, rail, span, sheet);
+  if (pushed) parts.push(pushed);
   const { near, far } = said.stops;
   if (near && far) {
     const apart = length(rail - near.si - far.si);

@@ -13,6 +13,7 @@ export {
   truerWay,
   type Turns,
 } from './candidates';
+export { type DriveBodies, driveBodies } from './bodies';
 export { chainOf, type TravelChain } from './chain';
 export type { ChainPart, ChainPartId } from './chain-parts';
 export { type EndPlace, type Side, sides, usableStroke } from './end-places';
@@ -35,10 +36,12 @@ export {
 } from './stack-proposals';
 export { type PatternOff, type PlateGroup, type PlateReport, metByPlates, platesOf } from './plates';
 export type { PlatePart } from './plate-parts';
-export { proposedPlates, type PlateSeed, startingGroup } from './plate-proposals';
+export { dowelGroup, proposedPlates, type PlateSeed, startingGroup } from './plate-proposals';
 export type { Caught } from './cushions';
 export { endsBegun, type EndReport, type EndsReport } from './stopping';
-export type { Lengths, OverhangPrice } from './lengths';
+export type { Lengths, OverhangPrice, RailJoint } from './lengths';
+export { reachOf, type ToolReach } from './reach';
+export type { ControllerFigures } from './told';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';

@@ -1,4 +1,4 @@
-import { fit, railHoles } from '@/core/fit';
+import { fit, jointToHole, railHoles } from '@/core/fit';
 import type { Axis } from '@/core/model';
 import { quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
@@ -21,6 +21,18 @@ export interface Lengths {
   /** Holes of a rail so that both its ends are equal. */
   readonly railHoles: { readonly count: number; readonly end: number; readonly pitch: number } | null;
   readonly overhang: OverhangPrice | null;
+  /** Of the cable chain, up to whole links, and how many those are. */
+  readonly cable: { readonly length: number; readonly links: number } | null;
+  /** Joints in the rails: where, how far from the nearest hole, and how far they must be at least. */
+  readonly joints: readonly RailJoint[];
+}
+
+/** A joint between two pieces of a rail, m. */
+export interface RailJoint {
+  readonly rail: 'a' | 'b';
+  readonly at: number;
+  readonly toHole: number;
+  readonly least: number;
 }
 
 /** Loaded share of a carriage's length; from memory. */
@@ -95,10 +107,42 @@ export function railHolesOf(axis: Axis): Lengths['railHoles'] {
   return found && { ...found, pitch: rail.pitch };
 }
 
+function cableOf({ fit: { cable }, demands }: Axis, sheet: Worksheet): Lengths['cable'] {
+  if (!cable.radius || !cable.pitch) return null;
+  const pitch = cable.pitch.si;
+  const given = {
+    stroke: demands.travel.si,
+    anchor: cable.anchor?.si ?? quantity('length', 0),
+    radius: cable.radius.si,
+    pitch,
+  };
+  const wanted = sheet.apply(fit.cableLength, given, 'chain.cable', {
+    stroke: 'demands.travel',
+    anchor: 'fit.cable.anchor',
+    radius: 'fit.cable.radius',
+    pitch: 'fit.cable.pitch',
+  });
+  const links = Math.ceil(wanted / pitch - 1e-9);
+  return { length: links * pitch, links };
+}
+
+function jointsOf(axis: Axis): readonly RailJoint[] {
+  const holes = railHolesOf(axis);
+  const rail = mountsOf(axis).carriage?.rail;
+  if (!holes || !rail) return [];
+  return (['a', 'b'] as const).flatMap((id) => {
+    const at = axis.fit.joints[id]?.si;
+    if (at === undefined) return [];
+    return [{ rail: id, at, toHole: jointToHole(at, holes), least: (rail.bore ?? rail.hole) / 2 + AT_END }];
+  });
+}
+
 /** What is cut to length for an axis, and the price of its overhang. */
 export const lengthsOf = (axis: Axis, sheet: Worksheet): Lengths => ({
   screw: screwLength(axis, sheet),
   belt: beltLength(axis, sheet),
   railHoles: railHolesOf(axis),
   overhang: overhangPrice(axis, sheet),
+  cable: cableOf(axis, sheet),
+  joints: jointsOf(axis),
 });

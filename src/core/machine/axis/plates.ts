@@ -15,8 +15,11 @@ import {
   type Thread,
   threadNamed,
 } from '@/core/fit';
+import { type RailSeat, seatFor } from '@/core/catalogue';
 import type { Axis, PlateGroupInput, PlateInput } from '@/core/model';
 import { type Mounts, mountsOf } from './mounts';
+import { outlineOf, type Sized, sizeOf } from './plate-outline';
+import { type Tightening, tighteningOf } from './plate-torque';
 import { modelPlaces, partOf, type PlatePart, typedPattern } from './plate-parts';
 
 /** A pattern as it is in hand against the drawn one, m. */
@@ -45,6 +48,8 @@ export interface PlateGroup {
   readonly grip: number | null;
   /** Thread that a tapped plate has and wants, m, where it has too little. */
   readonly short: { readonly have: number; readonly need: number } | null;
+  /** Torque for that screw; null where it is not known what it bears. */
+  readonly torque: Tightening | null;
   /** The pattern in hand against the drawn one; null where nothing in hand is known. */
   readonly off: PatternOff | null;
 }
@@ -64,11 +69,12 @@ export interface PlateReport {
   readonly mirrors: boolean;
   /** Groups whose places or patterns are not known, by letter. */
   readonly missing: readonly string[];
+  /** Reference edge and grease port of the carriages, and the seat of the rail; for who makes the plate. */
+  readonly mount: Axis['fit']['mount'];
+  readonly seat: RailSeat | null;
 }
 
 const letterOf = (i: number) => String.fromCharCode(65 + (i % 26));
-const UP_TO = 1e-3;
-const upTo = (m: number) => Math.ceil(m / UP_TO - 1e-6) * UP_TO;
 
 const otherFace: Record<Face, Face> = { front: 'back', back: 'front' };
 
@@ -168,12 +174,6 @@ function offOf(
     : { by: apart(pattern, listed, null), allowed, from: 'length', along: listed };
 }
 
-interface Sized {
-  readonly along: number;
-  readonly across: number;
-  readonly thickness: number | null;
-}
-
 /** An axis whose parts meet a plate, and those parts. */
 interface Whose {
   readonly axis: Axis;
@@ -200,6 +200,7 @@ function groupOf(
   const holes = (about.length ? places : [])
     .flatMap((at) => holesAt(input, letter, placedAt(about, at, turned), at, thread, bore))
     .map((hole, n): PlateHole => ({ ...hole, label: `${letter}${n + 1}` }));
+  const fastened = screwOf(input, part, thread, size.thickness, material);
   return {
     input,
     letter,
@@ -208,64 +209,10 @@ function groupOf(
     places,
     thread,
     holes,
-    ...screwOf(input, part, thread, size.thickness, material),
+    ...fastened,
+    torque: tighteningOf(thread, fastened.screw, input.way === 'tapped' ? material : 'steel'),
     off: offOf(input, pattern, thread, mounts),
   };
-}
-
-/** As large as the parts want it: the span of the carriages along, rails and a carriage across. */
-function sizeOf(axis: Axis, mounts: Mounts, input: PlateInput): Sized {
-  const { guide } = axis;
-  const thickness = input.thickness?.si ?? guide.plate?.thickness.si ?? null;
-  const face = mounts.face?.frame ?? 0.06;
-  const block = mounts.block?.width ?? 0.06;
-  const carriage = mounts.carriage?.width ?? 0.04;
-  const wanted: Record<PlateInput['kind'], readonly [number, number]> = {
-    carriage: [
-      guide.carriageSpan?.si ?? guide.carriageLength?.si ?? 0.1,
-      (guide.rails.si > 1 ? (guide.spacing?.si ?? 0.1) : 0) + carriage,
-    ],
-    motor: [face + 0.02, face + 0.02],
-    end: [block + 0.02, Math.max(block, face) + 0.02],
-    own: [0.1, 0.1],
-  };
-  const [along, across] = wanted[input.kind];
-  return {
-    along: input.along?.si ?? upTo(along),
-    across: input.across?.si ?? upTo(across),
-    thickness,
-  };
-}
-
-/** Pieces of a turn that an arc of an outline is cut into for the checks. */
-const PIECES = 12;
-
-/** An outline without arcs: the rectangle, or what was drawn elsewhere. */
-function outlineOf({ outline }: PlateInput, { along, across }: Sized): readonly Place[] {
-  if (outline.length < 3)
-    return [
-      { x: 0, y: 0 },
-      { x: along, y: 0 },
-      { x: along, y: across },
-      { x: 0, y: across },
-    ];
-  return outline.flatMap((a, i) => {
-    const b = outline[(i + 1) % outline.length]!;
-    if (!a.bulge) return [{ x: a.x, y: a.y }];
-    // Middle of the arc from the bulge: a quarter of the angle is its arc tangent.
-    const angle = 4 * Math.atan(a.bulge);
-    const half = { x: (b.x - a.x) / 2, y: (b.y - a.y) / 2 };
-    const cot = 1 / Math.tan(angle / 2);
-    const centre = { x: a.x + half.x - half.y * cot, y: a.y + half.y + half.x * cot };
-    const [dx, dy] = [a.x - centre.x, a.y - centre.y];
-    return Array.from({ length: PIECES }, (_, n) => {
-      const t = (angle * n) / PIECES;
-      return {
-        x: centre.x + dx * Math.cos(t) - dy * Math.sin(t),
-        y: centre.y + dx * Math.sin(t) + dy * Math.cos(t),
-      };
-    });
-  });
 }
 
 /** Parts lie on the face away from their heads: carriages behind a plate that is screwed from the front. */
@@ -299,6 +246,8 @@ function plateOf(whose: Whose, input: PlateInput, others: readonly Axis[]): Plat
     parts: partsOf(groups),
     mirrors: servesMirrored(holes, size.along, size.across),
     missing: groups.filter((g) => !g.holes.length).map((g) => g.letter),
+    mount: whose.axis.fit.mount,
+    seat: seatFor(whose.axis.guide),
   };
 }
 

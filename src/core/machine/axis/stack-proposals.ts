@@ -2,7 +2,16 @@ import type { Axis, PartDimension, StackGapInput, StackLinkInput } from '@/core/
 import { estimate, guess } from '@/core/model';
 
 /** Stack-ups that the chosen parts ask for. */
-export const stackProposals = ['nut', 'motor', 'mesh', 'seats', 'sides', 'belt-line'] as const;
+export const stackProposals = [
+  'nut',
+  'motor',
+  'mesh',
+  'mesh-line',
+  'seats',
+  'sides',
+  'belt-line',
+  'spindle',
+] as const;
 export type StackProposalId = (typeof stackProposals)[number];
 
 /** A link before it has a name; words come from above. */
@@ -67,7 +76,7 @@ const block = link('block', 'block-base', 'screw-axis', 'block-height');
 const blockStep = level('block-step', 'rail-seat', 'block-base');
 
 /** All stack-ups that an axis asks for by its drive and guide. Windows are common practice, no source. */
-function asked({ drive, guide }: Axis): StackProposal[] {
+function asked({ drive, guide, role }: Axis): StackProposal[] {
   const found: StackProposal[] = [];
   if (drive.kind === 'screw') {
     found.push({
@@ -105,6 +114,30 @@ function asked({ drive, guide }: Axis): StackProposal[] {
         link('pinion', 'pinion-tip', 'pinion-axis', 'pinion-radius'),
       ],
       gap: gap('mesh', ['pitch-line', 'pinion-tip'], 'shim', ['0.02', '0.05', '0.03']),
+    });
+  if (drive.kind === 'rack')
+    // Hung from the plate the pinion drops by what plate, motor face and its seat on the shaft say.
+    found.push({
+      id: 'mesh-line',
+      links: [
+        carriage,
+        link('motor-plate', 'plate-face', 'motor-face', 'plate'),
+        link('pinion-on-shaft', 'pinion-middle', 'motor-face'),
+        level('rack-foot', 'rail-seat', 'rack-foot'),
+        link('rack-half', 'rack-foot', 'rack-middle'),
+      ],
+      gap: gap('mesh-line', ['rack-middle', 'pinion-middle'], 'shim', ['-2', '2', '0']),
+    });
+  if (role === 'plunge')
+    found.push({
+      id: 'spindle',
+      links: [
+        carriage,
+        link('plunge-plate', 'plate-face', 'plate-front', 'plate'),
+        link('clamp', 'plate-front', 'spindle-axis'),
+        link('tool-line', 'rail-seat', 'tool-line'),
+      ],
+      gap: gap('spindle', ['spindle-axis', 'tool-line'], 'shim', ['-1', '1', '0']),
     });
   if (drive.kind === 'belt' || drive.kind === 'chain')
     found.push({

@@ -6,6 +6,7 @@ import type { Analysis } from './analysis';
 import { caught, type Caught } from './cushions';
 import { holdingDrag, holdingTorque } from './duty';
 import { type EndPlace, endPlaces, type Side, sides } from './end-places';
+import { type ControllerFigures, controllerFigures } from './told';
 
 /** What happens at one end: under control, without power, and when nobody stops it. */
 export interface EndReport {
@@ -41,6 +42,8 @@ export interface EndsReport {
   readonly homeSpread: number | null;
   /** How far two steppers may stand apart at power-up, m; null where there are not two. */
   readonly skew: number | null;
+  /** What the controller is told; null where the axis has no home. */
+  readonly told: ControllerFigures | null;
 }
 
 /** Between two looks of a controller at its inputs, s; common practice, no source. */
@@ -184,5 +187,6 @@ export function endsOf(analysis: Analysis, sheet: Worksheet): EndsReport {
             speed: 'fit.homing.again',
           }),
     skew: skewOf(analysis, sheet),
+    told: controllerFigures(axis, places),
   };
 }

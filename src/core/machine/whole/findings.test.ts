@@ -16,6 +16,15 @@ import { machineChecks, machineReport } from '..';
 /** Machines of which each shows one finding of the whole. */
 const shown: readonly (readonly [string, Project, readonly Edit[]])[] = [
   ['area-short', kayak, [anyEdit('brief.area.width', guess('length', '1400 mm'))]],
+  [
+    'reach-short',
+    gate,
+    [
+      anyEdit('axes.0.fit.reach.start', guess('length', '900 mm')),
+      anyEdit('axes.0.fit.reach.length', guess('length', '1550 mm')),
+    ],
+  ],
+  ['table-bed', kayak, [anyEdit('brief.arrangement', 'moving-table'), anyEdit('axes.0.role', 'table')]],
   ['spindle-short', kayak, [anyEdit('brief.spindle.power', guess('power', '200 W'))]],
   ['chip-rubs', kayak, [anyEdit('brief.cuts.2.feed', guess('speed', '0.1 m/min'))]],
   [

@@ -9,6 +9,8 @@ type Root = 'axes' | 'cuts' | 'demands' | 'structure' | 'stand' | 'travels';
 /** What each check of the whole reads, at most; what the builder alone can say of the place is never ours. */
 const readBy: Readonly<Record<MachineCode, readonly Root[]>> = {
   'area-short': ['travels'],
+  'reach-short': ['axes'],
+  'table-bed': ['structure', 'travels'],
   'plasma-slow': ['cuts'],
   'spindle-short': ['cuts'],
   'chip-rubs': ['cuts'],

@@ -25,6 +25,23 @@ const endPaths = [
   'fit.reaction',
 ] as const satisfies Paths;
 
+/** What stands beside the travel: folded away, for most axes have little of it. */
+const beside: readonly (readonly [string, Paths, (axis: Axis) => boolean])[] = [
+  ['Beyond the drive', ['fit.beyond.coupling', 'fit.beyond.motor', 'fit.beyond.plug'], () => true],
+  ['Reach over the table', ['guide.toolX', 'fit.reach.start', 'fit.reach.length'], () => true],
+  ['Bellows', ['fit.bellows.near', 'fit.bellows.far'], () => true],
+  [
+    'Joined rails',
+    ['fit.joints.a', 'fit.joints.b'],
+    ({ guide }) => guide.kind !== 'v-wheel' && guide.kind !== 'tube-bearing',
+  ],
+  [
+    'Cable chain',
+    ['fit.cable.radius', 'fit.cable.pitch', 'fit.cable.height', 'fit.cable.anchor'],
+    () => true,
+  ],
+];
+
 /** What the chain asks of a drive, by its kind. */
 const drivePaths: Record<Axis['drive']['kind'], Paths> = {
   screw: [
@@ -79,6 +96,13 @@ export function ChainFields({ axis, index }: { axis: Axis; index: number }) {
       <Fold open className={styles.part} summary="What each end keeps">
         <Fields index={index} paths={endPaths} />
       </Fold>
+      {beside
+        .filter(([, , there]) => there(axis))
+        .map(([title, paths]) => (
+          <Fold key={title} className={styles.part} summary={title}>
+            <Fields index={index} paths={paths} />
+          </Fold>
+        ))}
     </section>
   );
 }

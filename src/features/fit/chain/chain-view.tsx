@@ -4,7 +4,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useRef, useState } from 'react';
 import type { TravelChain } from '@/core/machine';
 import type { Axis } from '@/core/model';
-import { formatNumber, formatQuantity } from '@/core/units';
+import { formatQuantity } from '@/core/units';
 import { chainDrawing, type ChainHandle, chainHandle, chainInWords, type ChainShown } from '@/drawings';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -18,6 +18,7 @@ import styles from '../fit.module.css';
 import type { FitPage } from '../page';
 import { ChainFields } from './chain-fields';
 import { ChainTable } from './chain-table';
+import { CutLines } from './cut-lines';
 
 /** Paper units of the longest part, and below which width of the page the phone's counts. */
 const WIDTH = { sheet: 370, phone: 210 } as const;
@@ -62,7 +63,7 @@ export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
           </p>
         )}
         <ChainTable chain={chain} />
-        <Cut chain={chain} />
+        <CutLines axis={axis} chain={chain} />
         <Missing chain={chain} />
       </section>
       <Answer
@@ -102,39 +103,6 @@ function useDrag(shown: ChainShown, index: number) {
     setSaid('error' in taken ? taken.error : `${handle.part}: ${labelOf(handle.path).toLowerCase()} ${text}`);
   };
   return { onPlace, said };
-}
-
-/** What is cut to length, and what a carriage past its rail end costs. */
-function Cut({ chain: { lengths } }: { chain: TravelChain }) {
-  const { system } = useMachine();
-  const { screw, belt, overhang, railHoles } = lengths;
-  const say = (m: number) => formatQuantity('length', m, system, 5).text;
-  const share = (r: number) => `${formatNumber(100 * r, 3)} %`;
-  const lines = [
-    ...(railHoles === null
-      ? []
-      : [
-          `Cut with equal ends the rail has ${railHoles.count} holes ${say(railHoles.pitch)} apart, the ` +
-            `first ` +
-            `${say(railHoles.end)} from either end.`,
-        ]),
-    ...(screw === null ? [] : [`The whole screw is ${say(screw)} long.`]),
-    ...(belt === null ? [] : [`Cut the belt to ${say(belt)}.`]),
-    ...(overhang === null
-      ? []
-      : [
-          `Past its rail end a carriage keeps ${share(overhang.static)} of its static and ` +
-            `${share(overhang.dynamic)} of its dynamic rating` +
-            (overhang.peak === null
-              ? '.'
-              : `; the peak in it is ${formatNumber(overhang.peak, 3)} times as high.`),
-        ]),
-  ];
-  return lines.map((l) => (
-    <p key={l} className={styles.missing}>
-      {l}
-    </p>
-  ));
 }
 
 /** Inputs without which the chain is a bound. */

@@ -17,6 +17,7 @@ import styles from '../fit.module.css';
 import type { FitPage } from '../page';
 import { EndFields } from './end-fields';
 import { EndsTable } from './ends-table';
+import { ToldTable } from './told-table';
 
 const WIDTH = { sheet: 340, phone: 190 } as const;
 const PHONE = '(max-width: 899px)';
@@ -47,6 +48,7 @@ export function EndsView({ axis, index, report, onWorking, views }: FitPage) {
           </div>
         )}
         <EndsTable ends={ends} />
+        {ends.begun && <ToldTable told={ends.told} />}
         {endNotes.map(({ title, text }) => (
           <Fold key={title} className={styles.part} summary={title}>
             <p>{text}</p>

@@ -58,6 +58,12 @@ const faces = [
   ['back', 'back'],
 ] as const;
 
+/** A part of an axis that runs across this one stands a quarter turned on its plate. */
+const turns = [
+  ['no', 'as this axis runs'],
+  ['quarter', 'a quarter'],
+] as const;
+
 interface GroupFieldsProps {
   readonly group: PlateGroup;
   readonly at: string;
@@ -66,8 +72,12 @@ interface GroupFieldsProps {
 
 /** One group of holes: what it joins, how it is drilled, where it lies. */
 export function GroupFields({ group, at, onRemove }: GroupFieldsProps) {
-  const { editor } = useMachine();
+  const { editor, project } = useMachine();
   const { input } = group;
+  const owners = [
+    ['', 'this axis'] as const,
+    ...project.axes.filter((_, i) => !at.startsWith(`axes.${i}.`)).map((a) => [a.id, a.name] as const),
+  ];
   const set = (field: string, label: string) => (value: string) =>
     editor.apply([{ path: `${at}.${field}`, value }], `${input.name}: ${label}`);
   const field = (name: string) => <MachineField key={name} path={`${at}.${name}`} />;
@@ -84,6 +94,12 @@ export function GroupFields({ group, at, onRemove }: GroupFieldsProps) {
           <DeleteIcon fontSize="inherit" />
         </IconAction>
       </div>
+      {input.joins !== 'own' && (
+        <>
+          <Choice label="Part of" value={input.of} options={owners} onPick={set('of', 'whose part it is')} />
+          <Choice label="Turned" value={input.turned} options={turns} onPick={set('turned', 'turned')} />
+        </>
+      )}
       <p className={own.source}>Pattern: {input.pattern ? 'typed' : group.part.source}.</p>
       <Choice
         label="Pattern"

@@ -6,10 +6,10 @@ import type { PlateGroup, PlateReport } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
-import { holeText, screwText } from '@/words';
+import { holeText, screwText, torqueText } from '@/words';
 import styles from '../fit.module.css';
 
-const titles = ['Holes', 'Number', 'Joins', 'Drilled', 'Screw'] as const;
+const titles = ['Holes', 'Number', 'Joins', 'Drilled', 'Screw', 'Torque'] as const;
 
 /** The groups of a plate in figures. */
 export function GroupTable({ plate, picked }: { plate: PlateReport; picked: string | undefined }) {
@@ -25,6 +25,7 @@ export function GroupTable({ plate, picked }: { plate: PlateReport; picked: stri
           <TableCell data-title="Joins">{g.input.name}</TableCell>
           <TableCell data-title="Drilled">{holeText(g, system)}</TableCell>
           <TableCell data-title="Screw">{screwText(g, system)}</TableCell>
+          <TableCell data-title="Torque">{torqueText(g, system) || 'not known'}</TableCell>
         </TableRow>
       ))}
     </CardTable>

@@ -188,6 +188,9 @@ function PlateFields({ plate, at, edits, picked }: PlateFieldsProps) {
         options={joinable}
         onPick={(joins) => (joins ? edits.addGroup(input.id, joins) : undefined)}
       />
+      <Action icon={<AddIcon fontSize="inherit" />} onAct={() => edits.addDowels(plate)}>
+        Two dowels, at opposite corners
+      </Action>
     </>
   );
 }

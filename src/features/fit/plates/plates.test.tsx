@@ -34,7 +34,7 @@ describe('plates on the Fit station', () => {
     expect(screen.getByText('No plate is drawn yet.')).toBeInTheDocument();
     await press('Carriage plate');
     expect(
-      screen.getByRole('img', { name: /^Carriage plate, 200 mm along .* holes in 2 groups/ }),
+      screen.getByRole('img', { name: /^Carriage plate, 200 mm along .* holes in 3 groups/ }),
     ).toBeVisible();
     // By its length it is the long one, and so it is drawn.
     expect(screen.queryByRole('heading', { name: /mixed up/ })).toBeNull();

@@ -1,6 +1,6 @@
 'use client';
 
-import { proposedPlates, type PlateSeed, startingGroup } from '@/core/machine';
+import { dowelGroup, type PlateReport, proposedPlates, type PlateSeed, startingGroup } from '@/core/machine';
 import type { Axis, Joins, Plain, PlateInput } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -14,6 +14,8 @@ export interface PlateEdits {
   readonly addOwn: () => Refused;
   readonly remove: (id: string) => Refused;
   readonly addGroup: (plate: string, joins: Joins) => Refused;
+  /** Two dowels that bring the plate back to where it was. */
+  readonly addDowels: (plate: PlateReport) => Refused;
   readonly removeGroup: (plate: string, group: string) => Refused;
 }
 
@@ -38,8 +40,9 @@ const ownPlate = (): PlateInput => ({
 
 /** Plates of the axis at a place in the machine. */
 export function usePlates(axis: Axis, index: number): PlateEdits {
-  const { editor } = useMachine();
+  const { editor, project } = useMachine();
   const { plates } = axis.fit;
+  const rider = project.axes.find((a) => a.carriedBy === axis.id);
   const set = (next: readonly PlateInput[], label: string) =>
     editor.apply([{ path: `axes.${index}.fit.plates`, value: next as unknown as Plain }], label);
   const changed = (id: string, change: (plate: PlateInput) => PlateInput, label: string) =>
@@ -48,7 +51,7 @@ export function usePlates(axis: Axis, index: number): PlateEdits {
       label,
     );
   return {
-    proposals: proposedPlates(axis),
+    proposals: proposedPlates(axis, rider),
     take: (seed) => set([...plates, named(seed)], plateKindNames[seed.kind]),
     addOwn: () => set([...plates, ownPlate()], 'Added a plate'),
     remove: (id) =>
@@ -64,6 +67,12 @@ export function usePlates(axis: Axis, index: number): PlateEdits {
           groups: [...p.groups, { ...startingGroup(freshId(), joins), name: groupNames[joins] }],
         }),
         'Added holes',
+      ),
+    addDowels: (plate) =>
+      changed(
+        plate.input.id,
+        (p) => ({ ...p, groups: [...p.groups, { ...dowelGroup(freshId(), plate), name: 'Dowels' }] }),
+        'Added dowels',
       ),
     removeGroup: (plate, group) =>
       changed(plate, (p) => ({ ...p, groups: p.groups.filter((g) => g.id !== group) }), 'Removed holes'),

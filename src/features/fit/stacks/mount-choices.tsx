@@ -17,6 +17,18 @@ const nuts = [
   ['flange', 'by its flange'],
 ] as const;
 
+const datums = [
+  ['unknown', 'not said'],
+  ['plus', 'plus side'],
+  ['minus', 'minus side'],
+] as const;
+const ports = [
+  ['unknown', 'not said'],
+  ['near', 'near end'],
+  ['far', 'far end'],
+  ['side', 'side'],
+] as const;
+
 /** Which of the usual parts stand on the axis, where one size comes in several forms. */
 export function MountChoices({ axis, index }: { axis: Axis; index: number }) {
   const { editor } = useMachine();
@@ -41,6 +53,22 @@ export function MountChoices({ axis, index }: { axis: Axis; index: number }) {
           options={rows}
           onPick={pick('row', 'Short or long carriage')}
         />
+      )}
+      {made.length > 0 && (
+        <>
+          <Choice
+            label="Datum edge"
+            value={fit.mount.datum}
+            options={datums}
+            onPick={pick('datum', 'Side of the reference edge')}
+          />
+          <Choice
+            label="Grease port"
+            value={fit.mount.grease}
+            options={ports}
+            onPick={pick('grease', 'Where the grease port looks')}
+          />
+        </>
       )}
       {drive.kind === 'screw' && (
         <Choice

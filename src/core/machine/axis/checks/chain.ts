@@ -9,11 +9,14 @@ import { axisCheck } from './subject';
 const upToMm = (si: number) => Math.ceil(si * 1000 - 1e-6) / 1000;
 
 /** A part made as much longer as is lacking, or stops moved out by it. */
-function longer({ fit: said }: Axis, part: ChainPart, lacking: number): readonly Edit[] {
+function longer({ fit: said, guide }: Axis, part: ChainPart, lacking: number): readonly Edit[] {
   if (part.id === 'stops') {
     const out = (side: 'near' | 'far') => said.stops[side]!.si - lacking / 2;
     return [set('fit.stops.near', out('near')), set('fit.stops.far', out('far'))];
   }
+  // Bellows pushed together take what they take: the rail between them grows.
+  const rail = part.id === 'bellows' ? guide.railLength?.si : undefined;
+  if (rail !== undefined) return [set('guide.railLength', upToMm(rail + lacking))];
   return [set(part.path as AxisFieldPath, upToMm(part.length + lacking))];
 }
 
@@ -92,5 +95,56 @@ const chainShort = axisCheck({
     mended(axis, chainOf(axis, sheet), found.limit - found.value),
 });
 
-/** Whether the parts leave the travel that is asked. */
-export const chainChecks = [chainShort] as const;
+/** A joint through a hole of its rail, or so near to one that the counterbore breaks out. */
+const railJoint = axisCheck({
+  code: 'rail-joint',
+  judge: ({ analysis: { axis }, sheet }) =>
+    chainOf(axis, sheet).lengths.joints.map(({ rail, at, toHole, least }) =>
+      exactly(
+        atLeast({
+          code: 'rail-joint',
+          about: rail,
+          path: `fit.joints.${rail}`,
+          kind: 'length',
+          have: toHole,
+          need: least,
+          params: { rail, at },
+        }),
+      ),
+    ),
+  candidates: ({ analysis: { axis }, sheet }, found) => {
+    const { railHoles, joints } = chainOf(axis, sheet).lengths;
+    const joint = joints.find((j) => j.rail === found.about);
+    if (!railHoles || !joint) return [];
+    const { end, pitch, count } = railHoles;
+    // The middle between the two holes that it lies by.
+    const gap = Math.min(count - 2, Math.max(0, Math.floor((joint.at - end) / pitch)));
+    const to = end + (gap + 0.5) * pitch;
+    return count > 1
+      ? [offer('joint-at', [set(`fit.joints.${joint.rail}`, to)], { to, rail: joint.rail })]
+      : [];
+  },
+});
+
+/** Both rails joined at one place: the carriages meet both joints at once. */
+const railStagger = axisCheck({
+  code: 'rail-stagger',
+  judge: ({ analysis: { axis } }) => {
+    const { a, b } = axis.fit.joints;
+    const carriage = axis.guide.carriageLength;
+    if (!a || !b || axis.guide.rails.si < 2 || !carriage) return undefined;
+    return exactly(
+      atLeast({
+        code: 'rail-stagger',
+        path: 'fit.joints.b',
+        kind: 'length',
+        have: Math.abs(a.si - b.si),
+        need: carriage.si,
+      }),
+      'thin',
+    );
+  },
+});
+
+/** Whether the parts leave the travel that is asked, and what is joined holds. */
+export const chainChecks = [chainShort, railJoint, railStagger] as const;

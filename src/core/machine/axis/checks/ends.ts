@@ -1,4 +1,4 @@
-import { atLeast, atMost, type Checked, comfort, exactly, NEVER_ENDS, unlessMissing } from '@/core/findings';
+import { atLeast, atMost, type Checked, exactly, unlessMissing } from '@/core/findings';
 import type { AxisFieldPath } from '@/core/model';
 import { type Candidate, offer, rounded, set } from '../candidates';
 import { type Side, sides } from '../end-places';
@@ -204,85 +204,5 @@ const endWired = axisCheck({
   ],
 });
 
-const homeFast = axisCheck({
-  code: 'home-fast',
-  judge: ({ analysis: { axis }, ends }) => {
-    const { at, speed } = axis.fit.homing;
-    const limit = at === 'none' ? null : ends.ends[at].homeLimit;
-    if (!speed || limit === null) return undefined;
-    const found = exactly(
-      atLeast({
-        code: 'home-fast',
-        path: 'fit.homing.speed',
-        kind: 'speed',
-        have: limit,
-        need: speed.si,
-        line: `ends.${at}.homing`,
-      }),
-    );
-    return unlessMissing(found, axis.fit.reaction ? 0 : 1);
-  },
-  candidates: (_, found) => {
-    const to = rounded(found.value, 'down');
-    return to > 0 ? [offer('home-slower', [set('fit.homing.speed', to)], { to })] : [];
-  },
-});
-
-/** Spread of a home position that is hardly felt, m; common practice, no source. */
-const FINE_HOME = 5e-6;
-
-const homeSpread = axisCheck({
-  code: 'home-spread',
-  judge: ({ ends }) =>
-    ends.homeSpread === null
-      ? undefined
-      : comfort(
-          atMost({
-            code: 'home-spread',
-            path: 'fit.homing.again',
-            kind: 'length',
-            have: ends.homeSpread,
-            need: FINE_HOME,
-            line: 'ends.home-spread',
-          }),
-          NEVER_ENDS,
-        ),
-  candidates: ({ analysis: { axis } }, found) => {
-    const { again } = axis.fit.homing;
-    const to = again ? rounded((again.si * found.limit) / found.value, 'down') : 0;
-    return to > 0 ? [offer('home-again', [set('fit.homing.again', to)], { to })] : [];
-  },
-});
-
-/** Two motors that find their zero by one switch keep whatever skew they woke up with. */
-const homeSkew = axisCheck({
-  code: 'home-skew',
-  judge: ({ analysis: { axis }, ends }) => {
-    const { motors, skew: allowed } = axis.fit.homing;
-    if (!ends.begun || ends.skew === null || motors === 'each') return undefined;
-    const found = atMost({
-      code: 'home-skew',
-      path: 'fit.homing.skew',
-      kind: 'length',
-      have: ends.skew,
-      need: allowed?.si ?? ends.skew,
-      line: 'ends.skew',
-      params: { said: allowed ? 1 : 0 },
-    });
-    return allowed ? exactly(found) : { ...found, verdict: 'not-known' };
-  },
-  candidates: () => [offer('home-each', [{ path: 'fit.homing.motors', value: 'each' }])],
-});
-
-/** How the axis stops and finds its zero. */
-export const endChecks = [
-  endSwitch,
-  endCoast,
-  endRunaway,
-  endLean,
-  endCrank,
-  endWired,
-  homeFast,
-  homeSpread,
-  homeSkew,
-] as const;
+/** How the axis stops. */
+export const endChecks = [endSwitch, endCoast, endRunaway, endLean, endCrank, endWired] as const;

@@ -3,6 +3,7 @@ import type { Checked } from '@/core/findings';
 import { chainChecks } from './chain';
 import { concernChecks } from './concerns';
 import { endChecks } from './ends';
+import { homingChecks } from './homing';
 import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
@@ -23,6 +24,7 @@ const all = [
   ...chainChecks,
   ...stackChecks,
   ...endChecks,
+  ...homingChecks,
   ...plateChecks,
   ...concernChecks,
 ] as const;

@@ -5,6 +5,7 @@ import {
   type HoleFault,
   leastHole,
   makingFaults,
+  nearTwins,
   wallFaults,
 } from '@/core/fit';
 import { atLeast, atMost, type Checked, exactly, type Verdict } from '@/core/findings';
@@ -282,8 +283,34 @@ const plateShort = axisCheck({
     ),
 });
 
+/** The screw that is said and the thread of the part go into one another for a few turns, and strip it. */
+const plateTwins = axisCheck({
+  code: 'plate-twins',
+  judge: (subject) =>
+    eachGroup(subject, (group, plate): Of<'plate-twins'>[] => {
+      const { input, part, thread } = group;
+      if (!thread || !part.thread || !nearTwins(thread.name, part.thread)) return [];
+      const found = atMost({
+        code: 'plate-twins',
+        about: aboutOf(plate, group),
+        path: 'fit.plates',
+        kind: 'count',
+        have: 1,
+        need: 0,
+        params: { plate: plate.input.name, group: input.name, screw: thread.name, thread: part.thread },
+      });
+      return [{ ...found, verdict: 'gives-out' }];
+    }),
+  candidates: (subject, found) => {
+    const { at, inside } = placeOf(subject, found.about);
+    const path = `fit.plates.${at}.groups.${inside}.thread`;
+    return [offer('own-thread', [{ path, value: '' }], { thread: String(found.params.thread) })];
+  },
+});
+
 /** Whether every hole of a plate can be made, reached and screwed into. */
 export const plateChecks = [
+  plateTwins,
   platePattern,
   plateBottom,
   plateShort,

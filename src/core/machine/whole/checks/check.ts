@@ -21,6 +21,7 @@ const wholeRemedyCodes = [
   'less-depth',
   'less-feed',
   'less-width',
+  'longer-bed',
   'longer-travel',
   'more-feed',
   'more-power',
@@ -29,6 +30,7 @@ const wholeRemedyCodes = [
   'smaller-area',
   'smaller-stock',
   'softer-ramp',
+  'table-at',
   'wider-feet',
 ] as const;
 export const machineRemedyCodes = [...wholeRemedyCodes, ...frameRemedyCodes] as const;

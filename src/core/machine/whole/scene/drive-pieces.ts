@@ -1,41 +1,16 @@
 import { belt as belts, chain as chains, planRack, rack as racks } from '@/core/drives';
 import type { Axis } from '@/core/model';
+import { driveBodies } from '../../axis';
 import { plateThickness } from './guide-pieces';
 import { type Drawn, type Lie, type Own, ownPiece } from './lie';
 import type { SceneBox } from './scene';
 
 const mm = (value: number) => value / 1000;
 
-/** How long motors usually are, by the frame of their face, m; common practice, no source. */
-const LONG: readonly (readonly [frame: number, long: number])[] = [
-  [mm(45), mm(48)],
-  [mm(58), mm(76)],
-  [mm(65), mm(85)],
-  [mm(90), mm(100)],
-];
-const LONGEST = mm(150);
-/** A motor of which nobody has said the size is drawn as the commonest, m. */
-const FRAME = mm(57);
-/** A coupling as it usually is: length and diameter, m. */
-const COUPLING = [mm(35), mm(25)] as const;
-/** An end block along the screw, a nut's housing, a belt's width and thickness, a gap beside the rails, m. */
-const BLOCK = mm(25);
+/** A nut's housing, a belt's width and thickness, a gap beside the rails, m. */
 const HOUSING = [mm(40), mm(50), mm(40)] as const;
 const BELT = [mm(15), mm(3)] as const;
 const BESIDE = mm(10);
-
-interface MotorSize {
-  readonly frame: number;
-  readonly long: number;
-  readonly usual: boolean;
-}
-
-function motorSize({ axis, mounts }: Lie): MotorSize {
-  const frame = mounts.face?.frame ?? FRAME;
-  const said = axis.fit.beyond.motor;
-  const long = said?.si ?? LONG.find(([most]) => frame <= most)?.[1] ?? LONGEST;
-  return { frame, long, usual: !mounts.face || !said };
-}
 
 /** Where drives stand across the axis: in one line, or beside both outer rails. */
 function lanes({ axis }: Lie, d: Drawn, width: number): readonly number[] {
@@ -59,13 +34,13 @@ const PLUG = mm(20);
  * Plug and bend of the cable behind a motor, where they are said. @param at middle by half of their length.
  */
 function plugs(
-  { axis }: Lie,
+  { axis, mounts }: Lie,
   lane: number,
   at: (half: number) => Own['at'],
   way: 'along' | 'out',
   moves: boolean,
 ): Own[] {
-  const long = axis.fit.beyond.plug?.si ?? 0;
+  const long = driveBodies(axis, mounts).plug;
   if (!long) return [];
   const size = way === 'along' ? ([long, PLUG, PLUG] as const) : ([PLUG, PLUG, long] as const);
   return [{ id: `plug-${lane}`, what: 'cable', part: 'motor', at: at(long / 2), size, moves }];
@@ -76,14 +51,13 @@ function screwPieces(lie: Lie, d: Drawn): Own[] {
   const { drive, fit } = axis;
   if (drive.kind !== 'screw') return [];
   const { block, housing } = mounts;
-  const motor = motorSize(lie);
+  const { motor, coupling, block: deep } = driveBodies(axis, mounts);
   const between = drive.betweenBearings.si;
   const middle = standMiddle(axis, d, between);
   // The nut's housing hangs under the plate; without one the screw lies as high as its blocks hold it.
   const up = housing ? d.height - housing.centre : (block?.centre ?? d.height / 2);
   const low = block?.centre ?? up;
   const near = middle - between / 2;
-  const coupling = fit.beyond.coupling?.si ?? COUPLING[0];
   const nut = housing ? ([housing.length, housing.width, housing.height] as const) : HOUSING;
   const blockWidth = block?.width ?? mm(50);
   return lanes(lie, d, blockWidth).flatMap((v, i): Own[] => [
@@ -105,12 +79,12 @@ function screwPieces(lie: Lie, d: Drawn): Own[] {
       moves: true,
       usual: !housing || !fit.driveOffset,
     },
-    ...[near - BLOCK / 2, near + between + BLOCK / 2].map((u, n): Own => ({
+    ...[near - deep / 2, near + between + deep / 2].map((u, n): Own => ({
       id: `block-${i}-${n}`,
       what: 'block',
       part: 'drive',
       at: [u, v, up],
-      size: [BLOCK, blockWidth, 2 * Math.min(low, blockWidth / 2)],
+      size: [deep, blockWidth, 2 * Math.min(low, blockWidth / 2)],
       moves: false,
       usual: !block,
     })),
@@ -118,22 +92,22 @@ function screwPieces(lie: Lie, d: Drawn): Own[] {
       id: `coupling-${i}`,
       what: 'coupling',
       part: 'coupling',
-      at: [near - BLOCK - coupling / 2, v, up],
-      size: [coupling, COUPLING[1], COUPLING[1]],
+      at: [near - deep - coupling.long / 2, v, up],
+      size: [coupling.long, coupling.wide, coupling.wide],
       moves: false,
       round: 'along',
-      usual: !fit.beyond.coupling,
+      usual: coupling.usual,
     },
     {
       id: `motor-${i}`,
       what: 'motor',
       part: 'motor',
-      at: [near - BLOCK - coupling - motor.long / 2, v, up],
+      at: [near - deep - coupling.long - motor.long / 2, v, up],
       size: [motor.long, motor.frame, motor.frame],
       moves: false,
       usual: motor.usual,
     },
-    ...plugs(lie, i, (half) => [near - BLOCK - coupling - motor.long - half, v, up], 'along', false),
+    ...plugs(lie, i, (half) => [near - deep - coupling.long - motor.long - half, v, up], 'along', false),
   ]);
 }
 
@@ -144,7 +118,7 @@ function uprightMotor(
   wheel: { readonly diameter: number; readonly tall: number },
   moves: boolean,
 ): Own[] {
-  const motor = motorSize(lie);
+  const { motor } = driveBodies(lie.axis, lie.mounts);
   const foot = at.w + wheel.tall / 2;
   return [
     {
