@@ -78,11 +78,9 @@ export function torqueText({ torque }: PlateGroup, system: UnitSystem): string {
   if (!torque) return '';
   const say = (value: number) => formatQuantity('torque', value, system, 2).text;
   const { class88, class129, capped } = torque;
-  const hard = capped.class129
-    ? `12.9 no more than ${say(class129)}: the thread strips`
-    : `12.9 ${say(class129)}`;
-  const soft = capped.class88 ? `no more than ${say(class88)}: the thread strips` : `8.8 ${say(class88)}`;
-  return capped.class88 ? soft : `${soft}, ${hard}`;
+  const strips = (value: number) => `no more than ${say(value)}, or the thread strips`;
+  if (capped.class88) return strips(class88);
+  return `class 8.8 ${say(class88)}, 12.9 ${capped.class129 ? strips(class129) : say(class129)}`;
 }
 
 const sides: Readonly<Record<string, string>> = {

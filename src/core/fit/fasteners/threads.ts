@@ -1,17 +1,17 @@
 /**
- * Threads of screws with all that a hole needs to know of them, in mm: coarse pitch (ISO 261), clearance
- * holes fine, medium and coarse (ISO 273), cap head and its key (ISO 4762), counterbore (DIN 974-1), washer
- * and its thickness (ISO 7089).
+ * Threads of screws with all that a hole needs to know of them, in mm: coarse pitch (ISO 261), tap drill
+ * (ISO 2306: nominal diameter less pitch, to a drill that is sold), clearance holes fine, medium and coarse
+ * (ISO 273), cap head and its key (ISO 4762), counterbore (DIN 974-1), washer and its thickness (ISO 7089).
  */
 const metric = `
-M   | pitch | fine | medium | coarse | head | key | bore | washer | thick
-3   | 0.5   | 3.2  | 3.4    | 3.6    | 5.5  | 2.5 | 6.5  | 7      | 0.5
-4   | 0.7   | 4.3  | 4.5    | 4.8    | 7    | 3   | 8    | 9      | 0.8
-5   | 0.8   | 5.3  | 5.5    | 5.8    | 8.5  | 4   | 10   | 10     | 1
-6   | 1     | 6.4  | 6.6    | 7      | 10   | 5   | 11   | 12     | 1.6
-8   | 1.25  | 8.4  | 9      | 10     | 13   | 6   | 15   | 16     | 1.6
-10  | 1.5   | 10.5 | 11     | 12     | 16   | 8   | 18   | 20     | 2
-12  | 1.75  | 13   | 13.5   | 14.5   | 18   | 10  | 20   | 24     | 2.5
+M   | pitch | drill | fine | medium | coarse | head | key | bore | washer | thick
+3   | 0.5   | 2.5   | 3.2  | 3.4    | 3.6    | 5.5  | 2.5 | 6.5  | 7      | 0.5
+4   | 0.7   | 3.3   | 4.3  | 4.5    | 4.8    | 7    | 3   | 8    | 9      | 0.8
+5   | 0.8   | 4.2   | 5.3  | 5.5    | 5.8    | 8.5  | 4   | 10   | 10     | 1
+6   | 1     | 5     | 6.4  | 6.6    | 7      | 10   | 5   | 11   | 12     | 1.6
+8   | 1.25  | 6.8   | 8.4  | 9      | 10     | 13   | 6   | 15   | 16     | 1.6
+10  | 1.5   | 8.5   | 10.5 | 11     | 12     | 16   | 8   | 18   | 20     | 2
+12  | 1.75  | 10.2  | 13   | 13.5   | 14.5   | 18   | 10  | 20   | 24     | 2.5
 `;
 
 /**
@@ -74,8 +74,7 @@ function threadOf(row: Record<string, string>, unit: number): Thread {
     system: isMetric ? 'metric' : 'inch',
     diameter,
     pitch,
-    // ISO 2306: nominal diameter less pitch.
-    tapDrill: isMetric ? diameter - pitch : at('drill'),
+    tapDrill: at('drill'),
     clearance: { fine: at('fine'), medium: at('medium'), coarse: at('coarse') },
     head: at('head'),
     key: at('key'),

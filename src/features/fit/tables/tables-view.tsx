@@ -24,43 +24,47 @@ interface BenchTable {
 
 type Say = (m: number) => string;
 
-const screwTable = (system: 'metric' | 'inch', say: Say): BenchTable => ({
-  title: system === 'metric' ? 'Metric screws: holes and heads' : 'Inch screws: holes and heads',
-  basis:
-    system === 'metric'
-      ? 'ISO 273, ISO 2306, ISO 4762, DIN 974-1, ISO 10642, ISO 7089; typed from memory of them.'
-      : 'ASME B1.1, B18.2.8, B18.3; counterbore, washer and tap drill from memory.',
-  columns: [
-    'Screw',
-    'Close',
-    'Usual',
-    'Wide',
-    'Tap drill',
-    'Counterbore',
-    'Deep',
-    'Countersink',
-    'Washer',
-    'Key',
-  ],
-  rows: threads
-    .filter((t) => t.system === system)
-    .map((t) => [
-      t.name,
-      say(t.clearance.fine),
-      say(t.clearance.medium),
-      say(t.clearance.coarse),
-      say(t.tapDrill),
-      say(t.bore),
-      say(boreDepth(t)),
-      say(sunkHead(t)),
-      `${say(t.washer.diameter)} × ${say(t.washer.thickness)}`,
-      say(t.key),
-    ]),
-});
+const screwTable = (system: 'metric' | 'inch'): BenchTable => {
+  const say: Say = (m) => formatQuantity('length', m, system === 'metric' ? 'metric' : 'imperial', 3).text;
+  return {
+    title: system === 'metric' ? 'Metric screws: holes and heads' : 'Inch screws: holes and heads',
+    basis:
+      system === 'metric'
+        ? 'ISO 273, ISO 2306, ISO 4762, DIN 974-1, ISO 10642, ISO 7089; typed from memory of them.'
+        : 'ASME B1.1, B18.2.8, B18.3; counterbore, washer and tap drill from memory.',
+    columns: [
+      'Screw',
+      'Close',
+      'Usual',
+      'Wide',
+      'Tap drill',
+      'Counterbore',
+      'Deep',
+      'Countersink',
+      'Washer',
+      'Key',
+    ],
+    // A screw is read in the units that it is made in, whatever the sheet is in.
+    rows: threads
+      .filter((t) => t.system === system)
+      .map((t) => [
+        t.name,
+        say(t.clearance.fine),
+        say(t.clearance.medium),
+        say(t.clearance.coarse),
+        say(t.tapDrill),
+        say(t.bore),
+        say(boreDepth(t)),
+        say(sunkHead(t)),
+        `${say(t.washer.diameter)} × ${say(t.washer.thickness)}`,
+        say(t.key),
+      ]),
+  };
+};
 
 const tablesOf = (say: Say): readonly BenchTable[] => [
-  screwTable('metric', say),
-  screwTable('inch', say),
+  screwTable('metric'),
+  screwTable('inch'),
   {
     title: 'Ends of a screw for foot end blocks',
     basis:
@@ -123,7 +127,7 @@ export function TablesView({ views }: FitPage) {
     <>
       <div className={styles.left}>
         <h2 className={styles.heading}>What to ask or measure</h2>
-        <ul>
+        <ul className={styles.asks}>
           {askFor.map((line) => (
             <li key={line}>{line}</li>
           ))}
