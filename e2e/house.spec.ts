@@ -150,6 +150,24 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
     [
+      'another part',
+      async (page) => {
+        await page.getByRole('button', { name: 'Another part' }).click();
+        await page
+          .getByRole('button', { name: /^Miniature rail 15/ })
+          .first()
+          .click();
+        await page.getByRole('table', { name: 'What changes in figures' }).waitFor();
+      },
+    ],
+    [
+      'tables for the bench',
+      async (page) => {
+        await page.getByRole('button', { name: 'Tables' }).click();
+        await page.getByRole('table', { name: 'Metric screws: holes and heads' }).waitFor();
+      },
+    ],
+    [
       'passing and room',
       async (page) => {
         await page.getByRole('button', { name: 'Room' }).click();

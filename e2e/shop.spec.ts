@@ -32,3 +32,37 @@ test('a plate goes out as SVG, and a browser draws it in true size', async ({ pa
   const widths = near.map((c) => Number((c.wide / PX).toFixed(1))).sort();
   expect(widths.map((w) => Math.round(w * 2) / 2)).toEqual([4.5, 8]);
 });
+
+test('a piece picked in the picture opens where it is planned', async ({ page }) => {
+  await page.goto('/size?m=tern-creek&a=~whole');
+  await page.getByRole('button', { name: 'Picture' }).click();
+  const plain = page.getByLabel('Plain drawing');
+  // Without three dimensions the plain drawing is there at once.
+  if (await plain.isVisible()) await plain.check();
+  const drawing = page.getByRole('img', { name: /seen from the front right/ });
+  await drawing.waitFor();
+  const beam = drawing.locator('[data-layer="beam-0"]').first();
+  await beam.dispatchEvent('click');
+  await expect(page.getByLabel('Piece')).toHaveValue('beam-0');
+  await drawing.locator('[data-layer="gantry screw-0"]').first().dispatchEvent('click');
+  await page.getByRole('link', { name: 'Open it where it is planned' }).click();
+  await expect(page).toHaveURL(/\/size\?m=tern-creek&a=gantry&l=drive/);
+  await expect(
+    page.getByRole('button', { expanded: true }).filter({ hasText: /screw/i }).first(),
+  ).toBeVisible();
+});
+
+test('the machine goes out in three views on one sheet', async ({ page }) => {
+  await page.goto('/size?m=tern-creek&a=~whole');
+  await page.getByRole('button', { name: 'Picture' }).click();
+  await page.getByRole('button', { name: 'Three views' }).click();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Sheet as PDF' }).click();
+  const file = await waiting;
+  expect(file.suggestedFilename()).toMatch(/general-arrangement\.pdf$/);
+  expect(
+    readFileSync((await file.path())!)
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+});

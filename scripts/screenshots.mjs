@@ -51,6 +51,18 @@ const shots = [
       await page.waitForTimeout(1500);
     },
   },
+  {
+    // On slate, so that the dark scheme is looked at as well.
+    name: 'three-views',
+    path: bench('~whole', 'fernhollow'),
+    size: desk,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Picture' }).click();
+      await page.getByRole('button', { name: 'Three views' }).click();
+      await page.getByRole('img', { name: /front, plan and side/ }).waitFor();
+    },
+  },
   { name: 'axis-bench', path: bench('bed'), size: desk },
   {
     name: 'exchange',
@@ -76,12 +88,14 @@ const shots = [
   { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
   { name: 'fit-ends', path: '/fit?m=wayside&a=bed&v=ends', size: desk },
   { name: 'fit-plate', path: '/fit?m=fernhollow&a=cross&v=plates', size: desk },
-  { name: 'axis-bench-slate', path: bench('bed'), size: desk, scheme: 'dark' },
   {
-    name: 'working',
-    path: bench('bed'),
+    name: 'fit-instead',
+    path: '/fit?m=tern-creek&a=plunge&v=instead',
     size: desk,
-    act: (page) => page.getByRole('button', { name: 'Working', exact: true }).first().click(),
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Flanged carriage' }).click();
+      await page.getByRole('table', { name: 'Heights and gaps' }).waitFor();
+    },
   },
   { name: 'handbook-formula', path: '/handbook/rack/lewis-force', size: desk },
   { name: 'phone-bench', path: bench('bed'), size: phone },

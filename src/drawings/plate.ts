@@ -49,15 +49,21 @@ function holeShapes(hole: PlateHole, pen: Pen): Shape[] {
   const size = figure(diameter * 1000).replace('_', '.');
   const title = `${hole.label}: ${size} mm${thread ? ` for ${thread}` : ''}`;
   const layer = `hole ${hole.group}`;
-  const cross = diameter * 0.7;
   return [
     circle(layer, hole, diameter / 2, { pen, title }),
     ...(bore ? [circle(layer, hole, bore.diameter / 2, { pen, title })] : []),
     ...(sink ? [circle(layer, hole, sink.diameter / 2, { pen, title })] : []),
     // A thread stands outside its drill as a thin ring.
     ...(thread ? [circle(layer, hole, diameter * 0.6, { pen: { ...pen, width: 0.6, dash: 'links' } })] : []),
-    line(layer, { x: hole.x - cross, y: hole.y }, { x: hole.x + cross, y: hole.y }, { pen: ordinate }),
-    line(layer, { x: hole.x, y: hole.y - cross }, { x: hole.x, y: hole.y + cross }, { pen: ordinate }),
+  ];
+}
+
+/** The middle of a hole. */
+function crossShapes({ x, y, group, diameter }: PlateHole): Shape[] {
+  const [layer, reach] = [`hole ${group}`, diameter * 0.7];
+  return [
+    line(layer, { x: x - reach, y }, { x: x + reach, y }, { pen: ordinate }),
+    line(layer, { x, y: y - reach }, { x, y: y + reach }, { pen: ordinate }),
   ];
 }
 
@@ -185,6 +191,7 @@ export function plateDrawing(shown: PlateShown): Drawing {
       outline('outline', plate.outline, { pen: edge, fill: 'panel' }),
       ...partShapes(plate),
       ...plate.holes.flatMap((h) => holeShapes(h, h.group === picked ? chosen : thin)),
+      ...plate.holes.flatMap(crossShapes),
     ],
     dimensions: [
       {

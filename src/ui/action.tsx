@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import useEventCallback from '@mui/utils/useEventCallback';
-import { memo, type ReactNode } from 'react';
+import { isValidElement, memo, type ReactElement, type ReactNode } from 'react';
 import { type Refused, useRefusal } from './refusal';
 
 interface ActionProps {
@@ -21,12 +21,32 @@ interface ActionProps {
   readonly submit?: boolean | undefined;
 }
 
+/** A sign without anything inside, made anew by whoever draws it. */
+const isSign = (value: unknown): value is ReactElement<Record<string, unknown>> =>
+  isValidElement<Record<string, unknown>>(value) && !value.props.children;
+
+/** Whether two values draw alike: the same one, or two signs of one kind that are told the same. */
+function alike(a: unknown, b: unknown): boolean {
+  if (Object.is(a, b)) return true;
+  if (!isSign(a) || !isSign(b) || a.type !== b.type) return false;
+  const [one, other] = [a.props, b.props];
+  const keys = Object.keys(one);
+  return keys.length === Object.keys(other).length && keys.every((k) => Object.is(one[k], other[k]));
+}
+
+/** Whether two buttons read alike. */
+function sameLook(a: object, b: object): boolean {
+  const [one, other] = [a, b] as Record<string, unknown>[];
+  const keys = Object.keys(one!);
+  return keys.length === Object.keys(other!).length && keys.every((key) => alike(one![key], other![key]));
+}
+
 /*
  * The library's buttons are dear to draw: they keep still while they read as before, whatever they would do
  * when they are pressed.
  */
-const StillButton = memo(Button);
-const StillIconButton = memo(IconButton);
+const StillButton = memo(Button, sameLook);
+const StillIconButton = memo(IconButton, sameLook);
 
 /** A word that changes something; where the change is refused the reason stands below it. */
 export function Action(props: ActionProps) {

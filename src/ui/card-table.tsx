@@ -5,7 +5,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import styles from './card-table.module.css';
 
 interface CardTableProps {
@@ -18,20 +18,32 @@ interface CardTableProps {
   readonly className?: string | undefined;
 }
 
+type HeadProps = Pick<CardTableProps, 'titles' | 'acts'>;
+
+const sameTitles = (a: HeadProps, b: HeadProps): boolean =>
+  a.acts === b.acts && a.titles.length === b.titles.length && a.titles.every((t, i) => t === b.titles[i]);
+
+/** The head, drawn anew only where a title changes: cells of the library are dear to draw. */
+const Head = memo(function Head({ titles, acts }: HeadProps) {
+  return (
+    <TableHead>
+      <TableRow>
+        {titles.map((title) => (
+          <TableCell key={title} scope="col">
+            {title}
+          </TableCell>
+        ))}
+        {acts && <TableCell component="td" />}
+      </TableRow>
+    </TableHead>
+  );
+}, sameTitles);
+
 /** A table that becomes a card for each row on a phone. */
 export function CardTable({ titles, children, acts = false, label, className = '' }: CardTableProps) {
   return (
     <Table size="small" aria-label={label} className={`${styles.cards} ${className}`}>
-      <TableHead>
-        <TableRow>
-          {titles.map((title) => (
-            <TableCell key={title} scope="col">
-              {title}
-            </TableCell>
-          ))}
-          {acts && <TableCell component="td" />}
-        </TableRow>
-      </TableHead>
+      <Head titles={titles} acts={acts} />
       <TableBody>{children}</TableBody>
     </Table>
   );

@@ -1,7 +1,8 @@
 'use client';
 
 import NativeSelect from '@mui/material/NativeSelect';
-import { useId } from 'react';
+import useEventCallback from '@mui/utils/useEventCallback';
+import { memo, useId } from 'react';
 import styles from './choice.module.css';
 import { type Refused, useRefusal } from './refusal';
 
@@ -15,29 +16,60 @@ interface ChoiceProps<T extends string | number> {
   readonly bare?: boolean;
 }
 
+type Options = readonly (readonly [string | number, string])[];
+
+interface ListProps {
+  readonly id: string;
+  readonly label: string | undefined;
+  readonly describedBy: string | undefined;
+  readonly value: string | number;
+  readonly options: Options;
+  readonly onText: (text: string) => void;
+}
+
+const sameOptions = (a: Options, b: Options) =>
+  a === b || (a.length === b.length && a.every(([v, text], i) => v === b[i]![0] && text === b[i]![1]));
+
+const sameList = ({ options: a, ...one }: ListProps, { options: b, ...other }: ListProps): boolean =>
+  sameOptions(a, b) && Object.entries(one).every(([key, v]) => v === other[key as keyof typeof other]);
+
+/** The list itself, drawn anew only where it reads otherwise. */
+const List = memo(function List({ id, label, describedBy, value, options, onText }: ListProps) {
+  return (
+    <NativeSelect
+      value={value}
+      disableUnderline
+      inputProps={{ id, 'aria-label': label, 'aria-describedby': describedBy }}
+      onChange={(e) => onText(e.target.value)}
+    >
+      {options.map(([v, text]) => (
+        <option key={v} value={v}>
+          {text}
+        </option>
+      ))}
+    </NativeSelect>
+  );
+}, sameList);
+
 /** A choice among words, with the reason below it where a rule forbids it. */
 export function Choice<T extends string | number>({ label, value, options, onPick, bare }: ChoiceProps<T>) {
   const id = useId();
   const refusal = useRefusal();
-  const pick = (text: string) => {
+  const pick = useEventCallback((text: string) => {
     const picked = options.find(([v]) => String(v) === text);
     if (picked) refusal.attempt(() => onPick(picked[0]));
-  };
+  });
   return (
     <div className={bare ? styles.bare : styles.choice}>
       {!bare && <label htmlFor={id}>{label}</label>}
-      <NativeSelect
+      <List
+        id={id}
+        label={bare ? label : undefined}
+        describedBy={refusal.id}
         value={value}
-        disableUnderline
-        inputProps={{ id, 'aria-label': bare ? label : undefined, 'aria-describedby': refusal.id }}
-        onChange={(e) => pick(e.target.value)}
-      >
-        {options.map(([v, text]) => (
-          <option key={v} value={v}>
-            {text}
-          </option>
-        ))}
-      </NativeSelect>
+        options={options}
+        onText={pick}
+      />
       {refusal.note}
     </div>
   );

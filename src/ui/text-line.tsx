@@ -1,7 +1,8 @@
 'use client';
 
 import InputBase from '@mui/material/InputBase';
-import { useState } from 'react';
+import useEventCallback from '@mui/utils/useEventCallback';
+import { memo, useState } from 'react';
 import { type Refused, useRefusal } from './refusal';
 
 interface TextLineProps {
@@ -21,7 +22,12 @@ interface TextLineProps {
  * One line of text that counts when the field is left; Enter leaves it, Escape drops what was typed. What is
  * refused stays as it was typed, with the reason.
  */
-export function TextLine({
+export function TextLine({ onText, ...rest }: TextLineProps) {
+  return <Line {...rest} onText={useEventCallback(onText)} />;
+}
+
+/** The line, drawn anew only where it reads otherwise, whatever becomes of its text. */
+const Line = memo(function Line({
   label,
   value,
   onText,
@@ -64,4 +70,4 @@ export function TextLine({
       {refusal.note}
     </>
   );
-}
+});

@@ -29,7 +29,8 @@ export function arcOf(from: Vertex, to: Point): Arc | undefined {
 const PIECES = 48;
 
 /** An outline as points joined by straight lines alone, fine enough to measure by. */
-export function flattened({ points, closed }: Pick<Outline, 'points' | 'closed'>): Point[] {
+export function flattened({ points, closed }: Pick<Outline, 'points' | 'closed'>): readonly Point[] {
+  if (!points.some((p) => p.bulge)) return points;
   return points.flatMap((from, i) => {
     const to = points[i + 1] ?? (closed ? points[0] : undefined);
     const arc = to && arcOf(from, to);

@@ -11,18 +11,27 @@ export interface Box {
   readonly y1: number;
 }
 
-export const boxOf = (points: readonly Point[]): Box => ({
-  x0: Math.min(...points.map((p) => p.x)),
-  y0: Math.min(...points.map((p) => p.y)),
-  x1: Math.max(...points.map((p) => p.x)),
-  y1: Math.max(...points.map((p) => p.y)),
-});
-export const union = (boxes: readonly Box[]): Box => ({
-  x0: Math.min(...boxes.map((b) => b.x0)),
-  y0: Math.min(...boxes.map((b) => b.y0)),
-  x1: Math.max(...boxes.map((b) => b.x1)),
-  y1: Math.max(...boxes.map((b) => b.y1)),
-});
+// Asked for every shape of a drawing, several times a keystroke: plain loops, nothing made on the way.
+export function boxOf(points: readonly Point[]): Box {
+  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const { x, y } of points) {
+    if (x < x0) x0 = x;
+    if (x > x1) x1 = x;
+    if (y < y0) y0 = y;
+    if (y > y1) y1 = y;
+  }
+  return { x0, y0, x1, y1 };
+}
+export function union(boxes: readonly Box[]): Box {
+  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const b of boxes) {
+    if (b.x0 < x0) x0 = b.x0;
+    if (b.x1 > x1) x1 = b.x1;
+    if (b.y0 < y0) y0 = b.y0;
+    if (b.y1 > y1) y1 = b.y1;
+  }
+  return { x0, y0, x1, y1 };
+}
 export const grown = (b: Box, by: number): Box => ({
   x0: b.x0 - by,
   y0: b.y0 - by,

@@ -12,7 +12,7 @@ export {
   union,
 } from './box';
 export { type Label, placeLabels, type Side, type Taken, takenBy } from './labels';
-export { dashes, figure, pathData } from './path-data';
+export { dashes, figure, gathered, pathData } from './path-data';
 export { plain, plainShapes } from './plain';
 export { type Sheet, sheetOf } from './sheet';
 export {

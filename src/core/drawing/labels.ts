@@ -182,8 +182,8 @@ const PIECE = 8;
 /** The ground of a line, cut so finely that what it passes by is not taken for what it covers. */
 function groundOf(shape: Outline, scale: number): Box[] {
   const half = (shape.pen?.width ?? 1) / 2 / scale;
-  const points = flattened(shape);
-  if (shape.closed) points.push(points[0]!);
+  const open = flattened(shape);
+  const points = shape.closed ? [...open, open[0]!] : open;
   return points.slice(1).flatMap((b, i) => {
     const a = points[i]!;
     const slants = a.x !== b.x && a.y !== b.y;

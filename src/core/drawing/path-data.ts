@@ -1,6 +1,6 @@
 import { arcOf } from './arc';
 import type { Sheet } from './sheet';
-import type { Dash, Outline } from './shapes';
+import type { Dash, Outline, Plain } from './shapes';
 
 /** Lengths of strokes and gaps, in widths of nothing: paper units. */
 export const dashes: Record<Dash, string> = {
@@ -14,7 +14,11 @@ export const dashes: Record<Dash, string> = {
 export const figure = (v: number) => String(Number(v.toFixed(2)));
 
 /** An outline as path data. */
-export function pathData({ points, closed }: Outline, { x, y }: Sheet, scale: number): string {
+export function pathData(
+  { points, closed }: Outline,
+  { x, y }: Pick<Sheet, 'x' | 'y'>,
+  scale: number,
+): string {
   const [first] = points;
   if (!first) return '';
   const parts = [`M${figure(x(first.x))} ${figure(y(first.y))}`];
@@ -32,4 +36,31 @@ export function pathData({ points, closed }: Outline, { x, y }: Sheet, scale: nu
     parts.push(`A${r} ${r} 0 ${Math.abs(arc.sweep) > Math.PI ? 1 : 0} ${arc.sweep > 0 ? 0 : 1} ${end}`);
   }
   return parts.join('') + (closed ? 'Z' : '');
+}
+
+/** Whether two outlines are lines of one look that nothing tells apart: they may be put down as one path. */
+const alike = (a: Plain, b: Plain): boolean =>
+  a.kind === 'outline' &&
+  b.kind === 'outline' &&
+  !a.fill &&
+  !b.fill &&
+  !a.title &&
+  !b.title &&
+  a.layer === b.layer &&
+  a.opacity === b.opacity &&
+  a.pen?.ink === b.pen?.ink &&
+  a.pen?.width === b.pen?.width &&
+  a.pen?.dash === b.pen?.dash;
+
+/**
+ * Shapes in their order, with lines that follow one another and look alike gathered: the fewer, the quicker.
+ */
+export function gathered(shapes: readonly Plain[]): readonly (readonly Plain[])[] {
+  const found: Plain[][] = [];
+  for (const shape of shapes) {
+    const last = found.at(-1);
+    if (last && alike(last[0]!, shape)) last.push(shape);
+    else found.push([shape]);
+  }
+  return found;
 }

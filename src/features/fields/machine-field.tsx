@@ -1,16 +1,21 @@
 'use client';
 
+import useEventCallback from '@mui/utils/useEventCallback';
 import { fieldRuleAt, getAt, type Measure } from '@/core/model';
 import { useMachine } from '@/features/frame';
+import type { BasisName } from '@/ui/basis-mark';
 import { QuantityField } from '@/ui/quantity-field';
 import { inputText } from '@/words';
 
 /** One measured input of the open machine, by its path from the root. */
 export function MachineField({ path, label }: { path: string; label?: string }) {
   const { project, editor, system } = useMachine();
+  const text = inputText(path);
+  // The same whatever the machine has become: a keystroke in one field draws no other.
+  const onText = useEventCallback((typed: string, visit: string) => editor.type(path, typed, visit));
+  const onBasis = useEventCallback((basis: BasisName) => editor.setBasis(path, basis));
   const rule = fieldRuleAt(path.replace(/^axes\.\d+\./, ''));
   if (!rule) throw new RangeError(`no measured input at ${path}`);
-  const text = inputText(path);
   return (
     <QuantityField
       label={label ?? text.label}
@@ -19,8 +24,8 @@ export function MachineField({ path, label }: { path: string; label?: string }) 
       value={(getAt(project, path) ?? null) as Measure | null}
       system={system}
       optional={rule.optional ?? false}
-      onText={(typed, visit) => editor.type(path, typed, visit)}
-      onBasis={(basis) => editor.setBasis(path, basis)}
+      onText={onText}
+      onBasis={onBasis}
     />
   );
 }

@@ -1,7 +1,8 @@
-import { memo, type PointerEvent } from 'react';
+import { memo, type PointerEvent, useMemo } from 'react';
 import {
   dashes,
   type Drawing,
+  gathered,
   type Ink,
   pathData,
   plain,
@@ -24,8 +25,55 @@ const colour: Record<Ink, string> = {
   green: 'var(--rc-green)',
 };
 
+type Ground = Pick<Sheet, 'x' | 'y'>;
+
+/** Paper units from the origin of a drawing, y down. */
+const fromOrigin = (scale: number): Ground => ({ x: (m) => m * scale, y: (m) => -m * scale });
+
+interface DrawnProps {
+  readonly shape: Plain;
+  /** Lines that look like it and are put down with it. */
+  readonly more?: readonly Plain[];
+  readonly sheet: Ground;
+  readonly scale: number;
+}
+
+const NONE: readonly Plain[] = [];
+
+/** Whether two shapes are put down alike: every field, points one by one. */
+function sameShape(a: Plain, b: Plain): boolean {
+  if (a === b) return true;
+  if (a.kind !== b.kind || a.layer !== b.layer || a.title !== b.title || a.fill !== b.fill) return false;
+  if (a.pen !== b.pen || a.opacity !== b.opacity) return false;
+  if (a.kind === 'circle' && b.kind === 'circle')
+    return a.radius === b.radius && a.centre.x === b.centre.x && a.centre.y === b.centre.y;
+  if (a.kind === 'outline' && b.kind === 'outline')
+    return (
+      a.closed === b.closed &&
+      a.points.length === b.points.length &&
+      a.points.every((p, i) => {
+        const q = b.points[i]!;
+        return p.x === q.x && p.y === q.y && p.bulge === q.bulge;
+      })
+    );
+  // Texts are few, and drawn anew.
+  return false;
+}
+
+/** A shape is drawn anew only where it or its ground changed. */
+const sameDrawn = (a: DrawnProps, b: DrawnProps): boolean => {
+  const [one, other] = [a.more ?? NONE, b.more ?? NONE];
+  return (
+    a.scale === b.scale &&
+    a.sheet === b.sheet &&
+    sameShape(a.shape, b.shape) &&
+    one.length === other.length &&
+    one.every((s, i) => sameShape(s, other[i]!))
+  );
+};
+
 /** One shape on a sheet. */
-export function Drawn({ shape, sheet, scale }: { shape: Plain; sheet: Sheet; scale: number }) {
+export const Drawn = memo(function Drawn({ shape, more = NONE, sheet, scale }: DrawnProps) {
   const title = shape.title && <title>{shape.title}</title>;
   if (shape.kind === 'text')
     return (
@@ -56,12 +104,13 @@ export function Drawn({ shape, sheet, scale }: { shape: Plain; sheet: Sheet; sca
         {title}
       </circle>
     );
+  const all = [shape, ...more].map((s) => (s.kind === 'outline' ? pathData(s, sheet, scale) : ''));
   return (
-    <path d={pathData(shape, sheet, scale)} {...look}>
+    <path d={all.join('')} {...look}>
       {title}
     </path>
   );
-}
+}, sameDrawn);
 
 interface DrawingViewProps {
   readonly drawing: Drawing;
@@ -82,6 +131,10 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
   const { drawing, label, className, style, least, onPlace, onPick } = props;
   const sheet = sheetOf(drawing, least);
   const { shapes, scale } = plain(drawing);
+  // Drawn from the origin of the drawing, not from the corner of its sheet: where one end of it grows, what
+  // stays in its place is not touched.
+  const [left, top] = [-sheet.x(0), -sheet.y(0)];
+  const ground = useMemo(() => fromOrigin(scale), [scale]);
   const point = (e: PointerEvent<SVGSVGElement>, begins: boolean) => {
     const box = e.currentTarget.getBoundingClientRect();
     // The sheet is shown whole and in the middle of its box.
@@ -92,7 +145,7 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
   };
   return (
     <svg
-      viewBox={`0 0 ${sheet.width} ${sheet.height}`}
+      viewBox={`${left} ${top} ${sheet.width} ${sheet.height}`}
       className={className}
       style={style}
       role={label ? 'img' : undefined}
@@ -114,8 +167,8 @@ export const DrawingView = memo(function DrawingView(props: DrawingViewProps) {
         })
       }
     >
-      {shapes.map((shape, i) => (
-        <Drawn key={i} shape={shape} sheet={sheet} scale={scale} />
+      {gathered(shapes).map(([shape, ...more], i) => (
+        <Drawn key={i} shape={shape!} more={more} sheet={ground} scale={scale} />
       ))}
     </svg>
   );

@@ -94,9 +94,16 @@ type Footprint = { readonly length: number | null; readonly width: number | null
  */
 function plannedFootprint(project: Project): Footprint {
   if (!project.structure) return sizeOf(project.brief.arrangement, project.brief);
+  const known = swept.get(project);
+  if (known) return known;
   const { low, high } = sweptBy(sceneOf(project));
-  return { length: high[0] - low[0], width: high[1] - low[1] };
+  const found = { length: high[0] - low[0], width: high[1] - low[1] };
+  swept.set(project, found);
+  return found;
 }
+
+/** Room, bench and door ask one after the other: the pieces of a machine are laid out once for them. */
+const swept = new WeakMap<Project, Footprint>();
 
 /** Footprint of the machine, m: as it was measured over all, or as planned; walls of an enclosure on top. */
 export function footprint(project: Project): Footprint {

@@ -70,6 +70,7 @@ function Figures({ change, solving }: DifferencesProps) {
     v === null ? (after && solving ? 'solving…' : 'not known') : show(v);
   const { governing } = axis;
   const turned = governing.before !== governing.after;
+  if (!shown.length && !turned) return <p className={styles.missing}>No figure changes.</p>;
   return (
     <CardTable titles={titles} className={styles.table} label="What changes in figures">
       {shown.map(([name, pair, show]) => (
@@ -87,7 +88,6 @@ function Figures({ change, solving }: DifferencesProps) {
           after={rungName[governing.after as keyof typeof rungName]}
         />
       )}
-      {!shown.length && !turned && <Row name="No figure" before="–" after="–" />}
     </CardTable>
   );
 }

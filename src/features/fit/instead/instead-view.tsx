@@ -53,7 +53,7 @@ export function InsteadView({ index, views }: FitPage) {
   }, [instead, project, system]);
   return (
     <>
-      <div className={styles.left}>
+      <div className={`${styles.left} ${own.first}`}>
         <h2 className={styles.heading}>What the supplier has</h2>
         {insteadGroups.map((group) => {
           const list = choices.filter((c) => c.group === group);

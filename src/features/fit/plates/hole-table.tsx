@@ -2,6 +2,7 @@
 
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
+import { memo } from 'react';
 import type { PlateGroup, PlateReport } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
@@ -17,20 +18,47 @@ export function GroupTable({ plate, picked }: { plate: PlateReport; picked: stri
   return (
     <CardTable titles={titles} className={`${styles.table} ${styles.wraps}`} label="Groups of holes">
       {plate.groups.map((g) => (
-        <TableRow key={g.letter} selected={g.letter === picked}>
-          <TableCell component="th" scope="row">
-            {g.letter}
-          </TableCell>
-          <TableCell data-title="Number">{g.holes.length}</TableCell>
-          <TableCell data-title="Joins">{g.input.name}</TableCell>
-          <TableCell data-title="Drilled">{holeText(g, system)}</TableCell>
-          <TableCell data-title="Screw">{screwText(g, system)}</TableCell>
-          <TableCell data-title="Torque">{torqueText(g, system) || 'not known'}</TableCell>
-        </TableRow>
+        <GroupRow
+          key={g.letter}
+          letter={g.letter}
+          selected={g.letter === picked}
+          count={g.holes.length}
+          name={g.input.name}
+          drilled={holeText(g, system)}
+          screw={screwText(g, system)}
+          torque={torqueText(g, system) || 'not known'}
+        />
       ))}
     </CardTable>
   );
 }
+
+interface GroupRowProps {
+  readonly letter: string;
+  readonly selected: boolean;
+  readonly count: number;
+  readonly name: string;
+  readonly drilled: string;
+  readonly screw: string;
+  readonly torque: string;
+}
+
+/** A group in words: drawn anew only where one of them changes. */
+const GroupRow = memo(function GroupRow(props: GroupRowProps) {
+  const { letter, selected, count, name, drilled, screw, torque } = props;
+  return (
+    <TableRow selected={selected}>
+      <TableCell component="th" scope="row">
+        {letter}
+      </TableCell>
+      <TableCell data-title="Number">{count}</TableCell>
+      <TableCell data-title="Joins">{name}</TableCell>
+      <TableCell data-title="Drilled">{drilled}</TableCell>
+      <TableCell data-title="Screw">{screw}</TableCell>
+      <TableCell data-title="Torque">{torque}</TableCell>
+    </TableRow>
+  );
+});
 
 const places = ['Hole', 'x', 'y'] as const;
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { usualSpots } from '@/core/formats';
 import type { PlateReport } from '@/core/machine';
 import { parseQuantity, type UnitSystem } from '@/core/units';
@@ -44,7 +44,7 @@ interface StripProps {
 }
 
 /** What a plate is handed out as. */
-export function PlateStrip({ plate, held }: StripProps) {
+export const PlateStrip = memo(function PlateStrip({ plate, held }: StripProps) {
   const { system } = useMachine();
   const [paper, setPaper] = useState<'a4' | 'letter'>(system === 'metric' ? 'a4' : 'letter');
   const [read, setRead] = useState({ across: '', down: '' });
@@ -120,4 +120,4 @@ export function PlateStrip({ plate, held }: StripProps) {
       {failed && <Notice kind="error">The file could not be written. Try once more.</Notice>}
     </section>
   );
-}
+});

@@ -4,7 +4,7 @@ import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { PlateReport } from '@/core/machine';
 import { type Joins, MOST_NAME, type PlateInput } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -18,6 +18,7 @@ import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { joinsNames, locating, plateKindNames } from '@/words';
 import { Answer } from '../answer';
 import styles from '../fit.module.css';
@@ -32,6 +33,8 @@ import { type PlateEdits, usePlates } from './use-plates';
 
 const WIDTH = { sheet: 400, phone: 240 } as const;
 const PHONE = '(max-width: 899px)';
+const plateNamed = ({ plates }: FitPage['report'], id: string) =>
+  plates.find((p) => p.input.id === id) ?? plates[0];
 const makings = [
   ['drill', 'drilled'],
   ['mill', 'milled'],
@@ -46,10 +49,13 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
   const asked = useSearchParams().get('p');
   const [wanted, setWanted] = useState(asked ?? '');
   const [picked, setPicked] = useState<string>();
-  const { plates } = report;
-  const plate = plates.find((p) => p.input.id === wanted) ?? plates[0];
-  const held = report.findings.some(
-    (f) => f.verdict === 'gives-out' && f.about?.split(' ')[0] === plate?.input.id,
+  const plate = plateNamed(report, wanted);
+  // The drawing is painted first; figures, files and findings follow a frame later.
+  const later = useAfterPaint(report);
+  const { plates } = later;
+  const after = plateNamed(later, wanted);
+  const held = later.findings.some(
+    (f) => f.verdict === 'gives-out' && f.about?.split(' ')[0] === after?.input.id,
   );
   return (
     <>
@@ -57,7 +63,7 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
         <h2 className={styles.heading}>Plates</h2>
         <div className={own.list} role="group" aria-label="Plates of this axis">
           {plates.map((p) => (
-            <Action key={p.input.id} pressed={p === plate} onAct={() => setWanted(p.input.id)}>
+            <Action key={p.input.id} pressed={p === after} onAct={() => setWanted(p.input.id)}>
               {p.input.name}
             </Action>
           ))}
@@ -73,11 +79,11 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
         <Fold open className={styles.part} summary="Which parts stand here">
           <MountChoices axis={axis} index={index} />
         </Fold>
-        {plate && (
+        {after && (
           <PlateFields
-            key={plate.input.id}
-            plate={plate}
-            at={`axes.${index}.fit.plates.${plates.indexOf(plate)}`}
+            key={after.input.id}
+            plate={after}
+            at={`axes.${index}.fit.plates.${plates.indexOf(after)}`}
             edits={edits}
             picked={picked}
           />
@@ -86,7 +92,11 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
       <section aria-labelledby="plate-title" className={styles.middle}>
         {views}
         {plate ? (
-          <Sheet key={plate.input.id} {...{ plate, held, picked }} onPick={setPicked} />
+          <>
+            <Sheet key={plate.input.id} {...{ plate, picked }} onPick={setPicked} />
+            {after && <PlateFigures plate={after} picked={picked} />}
+            {after && <PlateStrip plate={after} held={held} />}
+          </>
         ) : (
           <p>
             Take up one of the plates that the parts ask for: its outline and every hole come out of the
@@ -105,9 +115,10 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
         title="Before you drill"
         calm="Every hole can be made, reached and screwed into."
         unknown={unknownOf(plates)}
-        {...{ report, onWorking }}
+        report={later}
+        onWorking={onWorking}
       >
-        {plate && <PlateBlock plate={plate} />}
+        {after && <PlateBlock plate={after} />}
       </Answer>
     </>
   );
@@ -197,19 +208,17 @@ function PlateFields({ plate, at, edits, picked }: PlateFieldsProps) {
 
 interface SheetProps {
   readonly plate: PlateReport;
-  readonly held: boolean;
   readonly picked: string | undefined;
   readonly onPick: (letter: string) => void;
 }
 
-/** The plate from the front, its groups in figures, and its files. */
-function Sheet({ plate, held, picked, onPick }: SheetProps) {
+/** The plate from the front. */
+function Sheet({ plate, picked, onPick }: SheetProps) {
   const { system } = useMachine();
   const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ plate, system, width, picked }), [plate, system, width, picked]);
   const drawing = useMemo(() => plateDrawing(shown), [shown]);
   const words = plateInWords(shown);
-  const group = plate.groups.find((g) => g.letter === picked);
   return (
     <>
       <h2 className={styles.heading} id="plate-title">
@@ -224,12 +233,20 @@ function Sheet({ plate, held, picked, onPick }: SheetProps) {
         />
         <SaveDrawing drawing={drawing} name={plate.input.name} title={words} />
       </div>
-      <GroupTable plate={plate} picked={picked} />
-      {group && <HoleTable group={group} />}
-      <PlateStrip plate={plate} held={held} />
     </>
   );
 }
+
+/** Its groups in figures, and the places of the picked one. */
+const PlateFigures = memo(function PlateFigures({ plate, picked }: Omit<SheetProps, 'onPick'>) {
+  const group = plate.groups.find((g) => g.letter === picked);
+  return (
+    <>
+      <GroupTable plate={plate} picked={picked} />
+      {group && <HoleTable group={group} />}
+    </>
+  );
+});
 
 function PlateBlock({ plate }: { plate: PlateReport }) {
   const { system } = useMachine();
