@@ -24,6 +24,8 @@ for (const name of ['report', 'flex', 'plate']) {
   ok = run(process.execPath, [join(folder, `${name}.mjs`)]) && ok;
 }
 const missing = ensureChromium();
-if (missing) console.log(`Without the Debian package ${missing} the keystroke is not measured.`);
-else ok = (await ensureBuild()) && run(process.execPath, [join(root, 'bench/keystroke.mjs')]) && ok;
+if (missing) console.log(`Without the Debian package ${missing} no keystroke is measured.`);
+else
+  for (const name of ['keystroke', 'plate-redraw'])
+    ok = (await ensureBuild()) && run(process.execPath, [join(root, `bench/${name}.mjs`)]) && ok;
 process.exit(ok ? 0 : 1);

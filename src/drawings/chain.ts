@@ -1,5 +1,5 @@
 import { composed, type Drawing, joined, line, type Parts, type Pen, rect } from '@/core/drawing';
-import type { ChainPart, TravelChain } from '@/core/machine';
+import type { ChainPart, EndPlace, TravelChain } from '@/core/machine';
 import type { Axis, AxisFieldPath } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { chainPartName } from '@/words';
@@ -145,11 +145,27 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
   const { from, to } = closed;
   const [near, far] = [chain.ends.near.taken, chain.ends.far.taken];
   const upright = (x: number, pen: Pen) => line('limits', { x, y: bottom }, { x, y: top }, { pen });
-  const zone = (x: number, wide: number) => {
-    const title = `This end takes ${say(wide)}`;
-    return wide > 0
-      ? [rect('ends', x, bottom, wide, top - bottom, { fill: 'amberWash', opacity: 0.55, title })]
-      : [];
+  // From the hard contact inwards: crash zone, the switch, the margin up to the soft limit.
+  const zone = (contact: number, way: 1 | -1, { taken, crash, trip, margin }: EndPlace) => {
+    if (!(taken > 0)) return [];
+    const band = (wide: number, opacity: number, title: string) =>
+      wide > 0
+        ? [
+            rect('ends', way > 0 ? contact : contact - wide, bottom, wide, top - bottom, {
+              fill: 'amberWash',
+              opacity,
+              title,
+            }),
+          ]
+        : [];
+    const title =
+      `This end takes ${say(taken)}: switch ${say(trip)} before the contact, margin ` + `${say(margin)}`;
+    const at = contact + way * trip;
+    return [
+      ...band(taken, 0.55, title),
+      ...band(crash, 1, `Crash zone ${say(crash)}`),
+      line('switch', { x: at, y: top - paper(6) }, { x: at, y: top }, { pen: red, title: 'Switch trips' }),
+    ];
   };
   const span = axis.guide.carriageSpan?.si ?? 0;
   const rides = (x: number, pen: Pen) =>
@@ -165,8 +181,8 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
   });
   return {
     shapes: [
-      ...zone(from, near),
-      ...zone(to - far, far),
+      ...zone(from, 1, chain.ends.near),
+      ...zone(to, -1, chain.ends.far),
       upright(from, hard),
       upright(to, hard),
       ...(closes ? [upright(from + near, soft), upright(to - far, soft)] : []),

@@ -90,4 +90,12 @@ export const plateWords = {
         'then strips it. Keep the two in different boxes.',
     ],
   }),
+  'plate-locked': ({ word }) => ({
+    title: 'Heads lock what must be trued',
+    lines: [
+      `${word('plate')}, “${word('group')}”: a countersunk head pulls its part to one place, and ` +
+        'it cannot be ' +
+        'trued. Wide holes under washers while it is set up; dowels, drilled in place, if it must come back.',
+    ],
+  }),
 } satisfies Record<string, FindingWords>;

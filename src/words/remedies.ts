@@ -34,6 +34,7 @@ const checkName: Record<string, string> = {
   'rail-joint': 'the joint of a rail',
   'rail-stagger': 'the joints of both rails',
   'home-pull-off': 'the pull-off',
+  'plate-locked': 'heads that lock a part',
   'plate-twins': 'a screw of another thread',
   'stack-gap': 'a stack-up',
   'plate-pattern': 'a pattern of holes',

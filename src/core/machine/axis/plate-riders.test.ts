@@ -127,6 +127,19 @@ describe('tightening', () => {
 });
 
 describe('screws and dowels', () => {
+  it('a nut under countersunk heads cannot be trued: on washers and in wide holes it can', () => {
+    const nut = group('n', 'nut', { head: 'countersink' });
+    const locked = said(carrier, putInAxis('fit.plates', [plateOf([nut])]));
+    const found = axisReport(locked).findings.find((f) => f.code === 'plate-locked')!;
+    expect(found).toMatchObject({ verdict: 'thin', value: 4 });
+    const mended = applyEdits(locked, found.remedies[0]!.edits);
+    expect(axisReport(mended).findings.find((f) => f.code === 'plate-locked')).toBeUndefined();
+    expect(mended.fit.plates[0]!.groups[0]).toMatchObject({ head: 'washer', clearance: 'coarse' });
+    // Carriages are not trued on their plate.
+    const carriages = group('c', 'carriages', { head: 'countersink' });
+    const free = said(carrier, putInAxis('fit.plates', [plateOf([carriages])]));
+    expect(axisReport(free).findings.find((f) => f.code === 'plate-locked')).toBeUndefined();
+  });
   it('1/4-20 is no M6: it is refused, and the part’s own screw mends it', () => {
     const flanged = said(
       carrier,

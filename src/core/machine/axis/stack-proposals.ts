@@ -1,5 +1,6 @@
 import type { Axis, PartDimension, StackGapInput, StackLinkInput } from '@/core/model';
 import { estimate, guess } from '@/core/model';
+import { mountsOf } from './mounts';
 
 /** Stack-ups that the chosen parts ask for. */
 export const stackProposals = [
@@ -75,14 +76,35 @@ const carriage = link('carriage', 'rail-seat', 'plate-face', 'carriage-height');
 const block = link('block', 'block-base', 'screw-axis', 'block-height');
 const blockStep = level('block-step', 'rail-seat', 'block-base');
 
+/** Plate that a slot leaves under it at least, m; common practice, no source. */
+const FLOOR = 0.004;
+
+/**
+ * The gap between nut housing and plate: a shim closes it; where the housing stands higher than the carriages
+ * and the plate is thick enough, a slot takes it up.
+ */
+function nutGap(axis: Axis): GapSeed {
+  const { carriage: mount, block: foot, housing } = mountsOf(axis);
+  const plate = axis.guide.plate?.thickness.si;
+  const over = mount && foot && housing ? foot.centre + housing.centre - mount.height : 0;
+  const slotted = housing && plate !== undefined && over > 0 && plate - over >= FLOOR;
+  if (!slotted) return gap('nut', ['nut-face', 'plate-face'], 'shim', ['0', '0.05', '0.02']);
+  const mm = (m: number) => estimate('length', `${Number((m * 1000).toFixed(2))} mm`);
+  return {
+    ...gap('nut', ['nut-face', 'plate-face'], 'slot', ['0.5', '3', '1']),
+    body: { width: mm(housing.width), length: mm(housing.length) },
+  };
+}
+
 /** All stack-ups that an axis asks for by its drive and guide. Windows are common practice, no source. */
-function asked({ drive, guide, role }: Axis): StackProposal[] {
+function asked(axis: Axis): StackProposal[] {
+  const { drive, guide, role } = axis;
   const found: StackProposal[] = [];
   if (drive.kind === 'screw') {
     found.push({
       id: 'nut',
       links: [carriage, blockStep, block, link('nut-face', 'screw-axis', 'nut-face', 'nut-face')],
-      gap: gap('nut', ['nut-face', 'plate-face'], 'shim', ['0', '0.05', '0.02']),
+      gap: nutGap(axis),
     });
     found.push({
       id: 'motor',

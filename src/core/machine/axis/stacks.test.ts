@@ -190,3 +190,23 @@ describe('what is wrong with a stack-up', () => {
     expect(findings(base)).toEqual([]);
   });
 });
+
+describe('a nut that stands higher than its carriages', () => {
+  const axis = (plate: string) =>
+    applyEdits({ ...startingAxis('bed', 'a'), drive: startingDrive('screw', 0.5) }, [
+      putInAxis('drive.nominalDiameter', guess('length', '16 mm')),
+      putInAxis('guide.kind', 'profile'),
+      putInAxis('guide.size', guess('length', '25 mm')),
+      putInAxis('fit.mount.carriage', 'narrow'),
+      putInAxis('guide.plate', { material: 'aluminium', thickness: guess('length', plate) }),
+    ]);
+  const nut = (of: Axis) => proposedStacks(of).find((p) => p.id === 'nut')!.gap;
+  it('is let into a plate that is thick enough, with a slot as wide and long as its housing', () => {
+    // Blocks of 25 and a housing of 20 make 45 over carriages of 40: 5 to take up.
+    expect(nut(axis('12 mm'))).toMatchObject({ mend: 'slot' });
+    expect(nut(axis('12 mm')).body.width!.si).toBeCloseTo(0.052, 9);
+    expect(nut(axis('12 mm')).body.length!.si).toBeCloseTo(0.04, 9);
+    // 8 less 5 leaves 3: too little, so a shim under carriages or blocks it is.
+    expect(nut(axis('8 mm'))).toMatchObject({ mend: 'shim' });
+  });
+});

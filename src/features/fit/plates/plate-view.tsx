@@ -51,7 +51,9 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
   const [picked, setPicked] = useState<string>();
   const plate = plateNamed(report, wanted);
   // The drawing is painted first; figures, files and findings follow a frame later.
-  const later = useAfterPaint(report);
+  // What is new stands there at once.
+  const followed = useAfterPaint(report);
+  const later = followed.plates.length === report.plates.length ? followed : report;
   const { plates } = later;
   const after = plateNamed(later, wanted);
   const held = later.findings.some(
@@ -62,8 +64,8 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
       <div className={styles.left}>
         <h2 className={styles.heading}>Plates</h2>
         <div className={own.list} role="group" aria-label="Plates of this axis">
-          {plates.map((p) => (
-            <Action key={p.input.id} pressed={p === after} onAct={() => setWanted(p.input.id)}>
+          {report.plates.map((p) => (
+            <Action key={p.input.id} pressed={p === plate} onAct={() => setWanted(p.input.id)}>
               {p.input.name}
             </Action>
           ))}
@@ -79,11 +81,11 @@ export function PlateView({ axis, index, report, onWorking, views }: FitPage) {
         <Fold open className={styles.part} summary="Which parts stand here">
           <MountChoices axis={axis} index={index} />
         </Fold>
-        {after && (
+        {plate && (
           <PlateFields
-            key={after.input.id}
-            plate={after}
-            at={`axes.${index}.fit.plates.${plates.indexOf(after)}`}
+            key={plate.input.id}
+            plate={plate}
+            at={`axes.${index}.fit.plates.${report.plates.indexOf(plate)}`}
             edits={edits}
             picked={picked}
           />

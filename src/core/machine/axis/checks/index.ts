@@ -7,6 +7,7 @@ import { homingChecks } from './homing';
 import { midBand } from './mid-band';
 import { motionChecks } from './motion';
 import { motorChecks } from './motor';
+import { screwChecks } from './plate-screws';
 import { plateChecks } from './plates';
 import { rungChecks } from './rungs';
 import { stackChecks } from './stacks';
@@ -25,6 +26,7 @@ const all = [
   ...stackChecks,
   ...endChecks,
   ...homingChecks,
+  ...screwChecks,
   ...plateChecks,
   ...concernChecks,
 ] as const;
