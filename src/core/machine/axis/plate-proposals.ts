@@ -57,7 +57,8 @@ const plate = (
  * one the spindle's clamp.
  */
 const riding = (axis: Axis, rider: Axis | undefined): readonly GroupSeed[] => {
-  if (rider)
+  // The head rides on the plate of the gantry; a gantry itself stands on columns.
+  if (rider && axis.role === 'gantry')
     return [
       startingGroup('rider', 'carriages', { of: rider.id, turned: 'quarter', way: 'clear', face: 'back' }),
     ];

@@ -1,7 +1,7 @@
 'use client';
 
 import { dowelGroup, type PlateReport, proposedPlates, type PlateSeed, startingGroup } from '@/core/machine';
-import type { Axis, Joins, Plain, PlateInput } from '@/core/model';
+import { type Axis, type Joins, MOST_NAME, type Plain, type PlateInput } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
 import type { Refused } from '@/ui/refusal';
@@ -19,10 +19,14 @@ export interface PlateEdits {
   readonly removeGroup: (plate: string, group: string) => Refused;
 }
 
-const named = (seed: PlateSeed): PlateInput => ({
+const named = (seed: PlateSeed, axes: readonly Axis[]): PlateInput => ({
   ...seed,
   name: plateKindNames[seed.kind],
-  groups: seed.groups.map((g) => ({ ...g, name: groupNames[g.joins] })),
+  groups: seed.groups.map((g) => {
+    const other = axes.find((a) => a.id === g.of);
+    const name = groupNames[g.joins];
+    return { ...g, name: other ? `${name} of ${other.name}`.slice(0, MOST_NAME) : name };
+  }),
 });
 
 const ownPlate = (): PlateInput => ({
@@ -52,7 +56,7 @@ export function usePlates(axis: Axis, index: number): PlateEdits {
     );
   return {
     proposals: proposedPlates(axis, rider),
-    take: (seed) => set([...plates, named(seed)], plateKindNames[seed.kind]),
+    take: (seed) => set([...plates, named(seed, project.axes)], plateKindNames[seed.kind]),
     addOwn: () => set([...plates, ownPlate()], 'Added a plate'),
     remove: (id) =>
       set(

@@ -227,8 +227,12 @@ function linePieces(lie: Lie, d: Drawn): Own[] {
 }
 
 /** What moves an axis: screw or rack or belt, and its motors. */
-export const drivePieces = (lie: Lie, d: Drawn): SceneBox[] =>
-  [...screwPieces(lie, d), ...rackPieces(lie, d), ...linePieces(lie, d)].map((own) => ownPiece(lie, own));
+export const drivePieces = (lie: Lie, d: Drawn): SceneBox[] => {
+  const sink = lie.axis.drive.sets === 1 ? lie.sink : 0;
+  return [...screwPieces(lie, d), ...rackPieces(lie, d), ...linePieces(lie, d)].map((own) =>
+    ownPiece(lie, { ...own, at: [own.at[0], own.at[1], own.at[2] - sink] }),
+  );
+};
 
 /** How high all that lies on the carriages stands over the seat. */
 export const stackOf = (lie: Lie, d: Drawn): number => d.height + plateThickness(lie);

@@ -23,9 +23,12 @@ const laid = (given: Omit<Lie, 'mounts'>, apart: number): Laid => {
 
 const idsOf = (axes: readonly (Axis | undefined)[]) => axes.flatMap((a) => a?.id ?? []);
 
+/** A drive under a bed stays so far below it, with its nut; m, as is usual. */
+const UNDER_BED = 0.05;
+
 /** Along the bed: rails on its two sides, carriages that take the beam or the table along. */
 function lengthwiseOf(plan: Plan): Laid | undefined {
-  const { project, lengthwise, stands, middle, travel, sides, arm } = plan;
+  const { project, lengthwise, stands, middle, travel, sides, arm, sizes } = plan;
   if (!lengthwise) return undefined;
   const [low, high] = [Math.min(...sides), Math.max(...sides)];
   return laid(
@@ -39,6 +42,8 @@ function lengthwiseOf(plan: Plan): Laid | undefined {
       stands: [],
       moves: [lengthwise.id],
       turned: false,
+      // One drive between the sides of a portal runs under what is cut.
+      sink: arm || stands ? 0 : sizes.bed[0] + UNDER_BED,
     },
     high - low,
   );
@@ -61,6 +66,7 @@ function gantryOf(plan: Plan, base: number): Laid | undefined {
       stands: idsOf(carrier),
       moves: idsOf([...carrier, gantry]),
       turned: false,
+      sink: 0,
     },
     apart,
   );
@@ -88,6 +94,7 @@ function plungeOf(plan: Plan, base: number, gantry: Laid | undefined): Laid | un
       stands: idsOf([...carrier, plan.gantry]),
       moves: idsOf([...carrier, plan.gantry, plunge]),
       turned,
+      sink: 0,
     },
     0.1,
   );

@@ -27,6 +27,8 @@ export interface Lie {
   readonly moves: readonly string[];
   /** The rails travel and the carriages stand. */
   readonly turned: boolean;
+  /** How far below the seat a single drive in the middle runs: under the bed of a portal; m. */
+  readonly sink: number;
 }
 
 /** Sizes of the guide as it is drawn, m, and whether they are only usual. */
