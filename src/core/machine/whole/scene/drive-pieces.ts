@@ -3,6 +3,7 @@ import type { Axis } from '@/core/model';
 import { driveBodies } from '../../axis';
 import { plateThickness } from './guide-pieces';
 import { type Drawn, type Lie, type Own, ownPiece } from './lie';
+import { drivePlate } from './plate-pieces';
 import type { SceneBox } from './scene';
 
 const mm = (value: number) => value / 1000;
@@ -44,6 +45,29 @@ function plugs(
   if (!long) return [];
   const size = way === 'along' ? ([long, PLUG, PLUG] as const) : ([PLUG, PLUG, long] as const);
   return [{ id: `plug-${lane}`, what: 'cable', part: 'motor', at: at(long / 2), size, moves }];
+}
+
+/** Where a screw ends and how high it lies, m. */
+interface ScrewEnds {
+  readonly near: number;
+  readonly far: number;
+  readonly deep: number;
+  readonly coupling: number;
+  readonly up: number;
+  readonly low: number;
+}
+
+/** The motor's plate stands at its face, those of the end blocks lie under them. */
+function screwPlates(lie: Lie, lane: number, v: number, ends: ScrewEnds): Own[] {
+  const { near, far, deep, coupling, up, low } = ends;
+  const motor = { face: [near - deep - coupling, v, up], grows: 1, first: 'across', second: 'out' } as const;
+  return [
+    ...drivePlate(lie, 'motor', { ...motor, lane: `${lane}`, moves: false }),
+    ...[near - deep / 2, far + deep / 2].flatMap((u, n) => {
+      const end = { face: [u, v, up - low], grows: -1, first: 'along', second: 'across' } as const;
+      return drivePlate(lie, 'end', { ...end, lane: `${lane}-${n}`, moves: false });
+    }),
+  ];
 }
 
 function screwPieces(lie: Lie, d: Drawn): Own[] {
@@ -108,6 +132,7 @@ function screwPieces(lie: Lie, d: Drawn): Own[] {
       usual: motor.usual,
     },
     ...plugs(lie, i, (half) => [near - deep - coupling.long - motor.long - half, v, up], 'along', false),
+    ...screwPlates(lie, i, v, { near, far: near + between, deep, coupling: coupling.long, up, low }),
   ]);
 }
 
@@ -140,6 +165,14 @@ function uprightMotor(
       usual: motor.usual,
     },
     ...plugs(lie, at.lane, (half) => [at.u, at.v, foot + motor.long + half], 'out', moves),
+    ...drivePlate(lie, 'motor', {
+      lane: `${at.lane}`,
+      face: [at.u, at.v, foot],
+      grows: -1,
+      first: 'along',
+      second: 'across',
+      moves,
+    }),
   ];
 }
 

@@ -1,6 +1,7 @@
 import type { PlateReport } from '../../axis';
 import { type Drawn, type Lie, type Own, ownPiece } from './lie';
-import type { SceneBox, SceneHole } from './scene';
+import { plateHoles } from './plate-pieces';
+import type { SceneBox } from './scene';
 
 /** A plate between carriages where none is planned and none is said, m. */
 const PLATE = 0.012;
@@ -59,17 +60,6 @@ export function guidePieces(lie: Lie, d: Drawn): SceneBox[] {
   return [...rails, ...carriages].map((own) => ownPiece(lie, own));
 }
 
-/** Holes of a plate about its middle, in the machine's directions. */
-function holesOf(lie: Lie, { holes, along, across }: PlateReport): SceneBox['holes'] {
-  const list = holes.map((h): SceneHole => {
-    const at: [number, number, number] = [0, 0, 0];
-    at[lie.along.way] += lie.along.sign * (h.x - along / 2);
-    at[lie.across.way] += lie.across.sign * (h.y - across / 2);
-    return { at, diameter: h.diameter };
-  });
-  return list.length ? { way: lie.out.way, list } : null;
-}
-
 /** What lies on the carriages, or carries the rails that travel. */
 export function platePiece(lie: Lie, d: Drawn): SceneBox {
   const plate = carriagePlate(lie);
@@ -86,7 +76,7 @@ export function platePiece(lie: Lie, d: Drawn): SceneBox {
     moves: true,
     usual: !plate,
     more: {
-      holes: plate ? holesOf(lie, plate) : null,
+      holes: plate ? plateHoles(lie, plate, 'along', 'across') : null,
       planned: { axisId: lie.axis.id, part: 'plate', ...(plate ? { id: plate.input.id } : {}) },
     },
   });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { gate, kayak, scenery } from '@test/helpers/machines';
 import { applyEdits, arrangements, estimate, type Project } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
-import { chainOf, platesOf } from '../../axis';
+import { chainOf, platesOf, proposedPlates } from '../../axis';
 import { footprint } from '../layout';
 import { type Scene, type SceneBox, sceneOf, sweptBy } from '.';
 
@@ -129,5 +129,31 @@ describe('the machine in true size', () => {
     expect(bow.half).toEqual([gate.axes[bed]!.id]);
     const way = middle(bow, scene, { [gate.axes[bed]!.id]: travel })[0]! - bow.at[0];
     expect(way).toBeCloseTo(travel / 2, 9);
+  });
+
+  it('stands a motor plate at the face of its motor, upright, with pilot and screws through it', () => {
+    const index = kayak.axes.findIndex((a) => a.role === 'gantry');
+    const axis = kayak.axes[index]!;
+    const seeds = proposedPlates(axis).filter((p) => p.kind !== 'carriage');
+    const plates = seeds.map((seed) => ({
+      ...seed,
+      name: seed.kind,
+      groups: seed.groups.map((g) => ({ ...g, name: g.joins })),
+    }));
+    const planned = applyEdits(kayak, [
+      { path: `axes.${index}.fit.plates`, value: plates },
+      { path: `axes.${index}.parts`, value: { stepper: 'stepper-23-1-2_2' } },
+    ]);
+    const scene = sceneOf(planned);
+    const [motor, plate] = [of(scene, 'gantry motor-0'), of(scene, 'gantry motor-plate-0')];
+    // The travel runs along y: the plate is thin that way and touches the motor.
+    expect(plate.size[1]).toBeCloseTo(0.008, 9);
+    expect(plate.at[1] - plate.size[1] / 2).toBeCloseTo(motor.at[1] + motor.size[1] / 2, 9);
+    expect([plate.at[0], plate.at[2]]).toEqual([motor.at[0], motor.at[2]]);
+    expect(plate.holes!.way).toBe(1);
+    expect(plate.holes!.list.map((h) => h.diameter)).toContain(0.0381);
+    for (const { at } of plate.holes!.list) expect(at[1]).toBe(0);
+    // Two end blocks, a plate under each.
+    expect(scene.boxes.filter((b) => b.planned.id === 'end-plate')).toHaveLength(2);
   });
 });
