@@ -1,5 +1,5 @@
 import { composed, type Drawing, joined, line, type Parts, type Pen, rect } from '@/core/drawing';
-import type { ChainPart, EndPlace, TravelChain } from '@/core/machine';
+import type { ChainPart, EndPlace, Side, TravelChain } from '@/core/machine';
 import type { Axis, AxisFieldPath } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { chainPartName } from '@/words';
@@ -51,8 +51,8 @@ export function chainInWords({ axis, chain, system }: ChainShown): string {
   const [near, far] = [closed.near, closed.far].map((id) => chainPartName[id].toLowerCase());
   const ended = near === far ? `ended by the ${near}` : `from the ${near} to the ${far}`;
   return (
-    `${axis.name}: free stroke ${say(closed.stroke)}, ${ended}; ` +
-    `${say(left)} between the soft limits of ${say(axis.demands.travel.si)} asked`
+    `${axis.name}: free stroke ${say(closed.stroke)}, ${ended}; ${say(left)} between the soft limits of ` +
+    `${say(axis.demands.travel.si)} asked`
   );
 }
 
@@ -146,7 +146,9 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
   const [near, far] = [chain.ends.near.taken, chain.ends.far.taken];
   const upright = (x: number, pen: Pen) => line('limits', { x, y: bottom }, { x, y: top }, { pen });
   // From the hard contact inwards: crash zone, the switch, the margin up to the soft limit.
-  const zone = (contact: number, way: 1 | -1, { taken, crash, trip, margin }: EndPlace) => {
+  const zone = (side: Side, contact: number, way: 1 | -1) => {
+    const { taken, crash, trip, margin }: EndPlace = chain.ends[side];
+    const switched = axis.fit.ends[side].switch !== 'none';
     if (!(taken > 0)) return [];
     const band = (wide: number, opacity: number, title: string) =>
       wide > 0
@@ -159,12 +161,22 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
           ]
         : [];
     const title =
-      `This end takes ${say(taken)}: switch ${say(trip)} before the contact, margin ` + `${say(margin)}`;
+      `This end takes ${say(taken)}: ${switched ? 'switch' : 'braking from'} ${say(trip)} before the ` +
+      `contact, margin ${say(margin)}`;
     const at = contact + way * trip;
     return [
       ...band(taken, 0.55, title),
       ...band(crash, 1, `Crash zone ${say(crash)}`),
-      line('switch', { x: at, y: top - paper(6) }, { x: at, y: top }, { pen: red, title: 'Switch trips' }),
+      ...(switched
+        ? [
+            line(
+              'switch',
+              { x: at, y: top - paper(6) },
+              { x: at, y: top },
+              { pen: red, title: 'Switch trips' },
+            ),
+          ]
+        : []),
     ];
   };
   const span = axis.guide.carriageSpan?.si ?? 0;
@@ -181,8 +193,8 @@ function limits({ axis, chain, closed, paper, say }: Laid, top: number, bottom: 
   });
   return {
     shapes: [
-      ...zone(from, 1, chain.ends.near),
-      ...zone(to, -1, chain.ends.far),
+      ...zone('near', from, 1),
+      ...zone('far', to, -1),
       upright(from, hard),
       upright(to, hard),
       ...(closes ? [upright(from + near, soft), upright(to - far, soft)] : []),

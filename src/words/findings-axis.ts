@@ -4,6 +4,9 @@ import { labelOf } from './labels-axis';
 import { chainPartName } from './names-fit';
 import type { FindingWords } from './teller';
 
+const HOLES_UNKNOWN =
+  'Where its holes lie is not known: say length, size and form of the rail, or measure the first hole.';
+
 /** Words for what the checks of an axis find along its drive train. */
 export const trainWords = {
   whip: ({ num, say, value, limit, thin, missing }) => {
@@ -12,9 +15,8 @@ export const trainWords = {
       title: thin ? 'Screw is close to whipping' : 'Screw whips',
       ...missing,
       lines: [
-        `A ${say('length', num('root'))} root over ` +
-          `${say('length', num('length'), 4)} turns calm up to ${value} (80 % of its ` +
-          `critical speed). You ask for ${limit}.`,
+        `A ${say('length', num('root'))} root over ${say('length', num('length'), 4)} turns calm up to ` +
+          `${value} (80 % of its critical speed). You ask for ${limit}.`,
         ...(heat > 0
           ? [
               `Fixed at both ends it warms into ${say('force', heat)} of compression, which costs ` +
@@ -140,8 +142,8 @@ export const trainWords = {
     title: 'Rail is too short',
     ...missing,
     lines: [
-      `With carriages ${say('length', num('span'))} long the rail leaves ` +
-        `${say('length', f.value, 4)} of travel; you ask for ${say('length', f.limit, 4)}.`,
+      `With carriages ${say('length', num('span'))} long the rail leaves ${say('length', f.value, 4)} ` +
+        `of travel; you ask for ${say('length', f.limit, 4)}.`,
     ],
   }),
   'chain-short': ({ f, num, word, say }) => {
@@ -162,21 +164,24 @@ export const trainWords = {
       };
     return { title: 'Travel does not close', big: `− ${say('length', f.limit - f.value)}`, lines: [left] };
   },
-  'rail-joint': ({ word, say, num, value, limit }) => ({
-    title: `Rail ${word('rail').toUpperCase()} is joined at a hole`,
-    lines: [
-      `The joint at ${say('length', num('at'), 4)} lies ${value} from a hole; ${limit} is wanted, or its ` +
-        'counterbore breaks out. The holes keep their pitch across the joint: both ends of it ' +
-        'together with ' +
-        'the gap are one pitch.',
-    ],
+  'rail-joint': ({ f, word, say, num, value, limit }) => ({
+    title:
+      `Rail ${word('rail').toUpperCase()} is joined ` +
+      `${f.verdict === 'not-known' ? 'where?' : 'at a hole'}`,
+    lines:
+      f.verdict === 'not-known'
+        ? [HOLES_UNKNOWN]
+        : [
+            `The joint at ${say('length', num('at'), 4)} lies ${value} from a hole; ${limit} is wanted, or ` +
+              'its counterbore breaks out. The holes keep their pitch across the joint: both ends of it ' +
+              'together with the gap are one pitch.',
+          ],
   }),
   'rail-stagger': ({ value, limit }) => ({
     title: 'Both rails are joined at one place',
     lines: [
-      `The joints stand ${value} apart, a carriage is ${limit} long: carriages of both rails ` +
-        'meet a joint at ' +
-        'once. Turn one rail round, or cut it elsewhere. Ground ends, marks matched.',
+      `The joints stand ${value} apart, a carriage is ${limit} long: carriages of both rails meet a ` +
+        'joint at once. Turn one rail round, or cut it elsewhere. Ground ends, marks matched.',
     ],
   }),
   'motor-speed': ({ value, limit, thin, missing }) => ({

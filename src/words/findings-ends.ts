@@ -99,16 +99,22 @@ export const endWords = {
       'Homed by one switch they keep it; by a switch each they are squared every time.',
     ],
   }),
-  'home-pull-off': ({ f, num, say, value }) => ({
-    title: f.value < num('clear') ? 'Backed off too little' : 'Home lies outside of the soft limits',
-    lines: [
-      f.value < num('clear')
+  'home-pull-off': ({ f, num, say, value }) => {
+    const on = f.value < num('clear');
+    const lines = [
+      on
         ? `It backs off by ${value}; the switch spreads by half of ${say('length', num('clear'))}, ` +
           'so it may ' +
           'stand on it still and trip at once.'
         : `It backs off by ${value}, and the soft limit lies ${say('length', num('margin'))} from ` +
           'the trip: ' +
           'after homing many controllers refuse the next move.',
-    ],
-  }),
+    ];
+    if (f.verdict === 'not-known')
+      return {
+        title: 'Whether it backs off far enough is not known',
+        lines: [`It backs off by ${value}; spread and margin of the switch are not both said yet.`],
+      };
+    return { title: on ? 'Backed off too little' : 'Home lies outside of the soft limits', lines };
+  },
 } satisfies Record<string, FindingWords>;

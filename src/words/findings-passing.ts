@@ -13,17 +13,15 @@ export const passingWords = {
     title: 'Does not pass the columns',
     lines: [
       `Between the columns ${say('length', f.value, 4)} pass; ${say('length', f.limit, 4)} are wanted. ` +
-        `The gantry travels ` +
-        `${num('cut') > 0 ? say('length', num('cut'), 4) : 'further'}: that says what is cut, not what ` +
-        `passes.`,
+        `The gantry travels ${num('cut') > 0 ? say('length', num('cut'), 4) : 'further'}: that says what ` +
+        'is cut, not what passes.',
     ],
   }),
   'passes-under': ({ f, num, word, say, value, limit }) => ({
     title: f.verdict === 'not-known' ? 'What passes below is not all known' : 'Does not pass below',
     lines: [
-      `Stock of ${value} passes under ${limitText[word('by')] ?? 'the beam'}, clamps and air taken off; ` +
-        `you ask ` +
-        `for ${limit}.`,
+      `Stock of ${value} passes under ${limitText[word('by')] ?? 'the beam'}, clamps and air taken ` +
+        `off; you ask for ${limit}.`,
       ...(num('missing') > 0
         ? [`It is at most so much: “${inputLabel(word('first')).toLowerCase()}” is not said yet.`]
         : [`It lacks ${say('length', f.limit - f.value)}.`]),
@@ -35,8 +33,7 @@ export const passingWords = {
       f.value < 0
         ? `All the way down the tip stays ${say('length', -f.value)} above the table.`
         : `All the way down the tip goes ${say('length', f.value)} into the table; ` +
-          `${say('length', f.limit)} are ` +
-          'wanted.',
+          `${say('length', f.limit)} are wanted.`,
     ],
   }),
   'sticks-out': ({ value, limit }) => ({
@@ -56,9 +53,8 @@ export const passingWords = {
       title:
         f.verdict === 'not-known' ? 'What the tool reaches is not all known' : 'Tool does not reach it all',
       lines: [
-        `${word('axis')}: of the table ${value} are reached, ${limit} are asked. Between its ` +
-          'soft limits the ' +
-          `tool ${edge(num('before'), 'near')} and ${edge(num('beyond'), 'far')}.`,
+        `${word('axis')}: of the table ${value} are reached, ${limit} are asked. Between its soft ` +
+          `limits the tool ${edge(num('before'), 'near')} and ${edge(num('beyond'), 'far')}.`,
       ],
     };
   },

@@ -40,24 +40,21 @@ export const plateWords = {
     title: `${word('group')}: little thread`,
     lines: [
       `${word('plate')}: ${word('thread')} finds ${value} of thread; in this material ${limit} are ` +
-        `common practice. ` +
-        'A thicker plate, an insert, or a through bolt with a nut.',
+        'common practice. A thicker plate, an insert, or a through bolt with a nut.',
     ],
   }),
   'plate-edge': ({ f, num, word, value, limit }) => ({
     title: f.value < 0 ? 'A hole runs out of the plate' : 'Holes near the edge',
     lines: [
       `${word('plate')}: ${word('hole')}${others(num('count'))}. From its middle to the edge it has ` +
-        `${value}; ` +
-        `${limit} is common practice.`,
+        `${value}; ${limit} is common practice.`,
     ],
   }),
   'plate-wall': ({ f, num, word, value, limit }) => ({
     title: f.value < 0 ? 'Holes run into one another' : 'Little wall between holes',
     lines: [
-      `${word('plate')}: between ${word('hole')} and ${word('other')}${others(num('count'))} ${value} is ` +
-        `left; ` +
-        `${limit} is common practice.`,
+      `${word('plate')}: between ${word('hole')} and ${word('other')}${others(num('count'))} ${value} ` +
+        `is left; ${limit} is common practice.`,
     ],
   }),
   'plate-floor': ({ num, word, value, limit }) => ({
@@ -71,16 +68,15 @@ export const plateWords = {
     title: `Holes too small for ${makingName[word('made')] ?? 'it'}`,
     lines: [
       `${word('plate')}: ${word('hole')}${others(num('count'))} is ${value}; from ${limit} on it comes ` +
-        `out round ` +
-        'enough. Its rim is hard and tapered and breaks taps: have smaller ones only marked, and drill them.',
+        'out round enough. Its rim is hard and tapered and breaks taps: have smaller ones only marked, ' +
+        'and drill them.',
     ],
   }),
   'plate-head': ({ num, word }) => ({
     title: 'Heads under a part',
     lines: [
       `${word('plate')}: ${word('hole')}${others(num('count'))} lies under “${word('under')}” on the ` +
-        `same face. ` +
-        'No key reaches it while that part is on.',
+        'same face. No key reaches it while that part is on.',
     ],
   }),
   'plate-twins': ({ word }) => ({
@@ -93,9 +89,9 @@ export const plateWords = {
   'plate-locked': ({ word }) => ({
     title: 'Heads lock what must be trued',
     lines: [
-      `${word('plate')}, “${word('group')}”: a countersunk head pulls its part to one place, and ` +
-        'it cannot be ' +
-        'trued. Wide holes under washers while it is set up; dowels, drilled in place, if it must come back.',
+      `${word('plate')}, “${word('group')}”: a countersunk head pulls its part to one place, and it ` +
+        'cannot be trued. Wide holes under washers while it is set up; dowels, drilled in place, if it ' +
+        'must come back.',
     ],
   }),
 } satisfies Record<string, FindingWords>;

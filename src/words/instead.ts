@@ -44,7 +44,6 @@ export function clashText(clash: number, count: number, stay: number): string {
   const drilled = `${formatNumber(fresh, 3)} of ${formatNumber(count, 3)} are new`;
   return clash
     ? `${drilled}; ${formatNumber(clash, 3)} come within a diameter of an old one: turn the plate, ` +
-        'plug the old ' +
-        'holes, or make it anew.'
+        'plug the old holes, or make it anew.'
     : `${drilled}, clear of the old ones.`;
 }

@@ -149,35 +149,30 @@ export const locating: readonly { readonly title: string; readonly text: string 
     title: 'By coordinates',
     text:
       'On a drill press with a cross table or a mill: from the two reference edges, every hole from the ' +
-      'corner. ' +
-      'Errors do not add up. Best where the pattern is published and both parts are made apart.',
+      'corner. Errors do not add up. Best where the pattern is published and both parts are made apart.',
   },
   {
     title: 'By the printed template',
     text:
       'Glue it on, punch, drill. Good for half a millimetre: clearance holes and wood. Measure its ' +
-      'rulers first; ' +
-      'paper is for punching only.',
+      'rulers first; paper is for punching only.',
   },
   {
     title: 'Transfer marks',
     text:
       'Screw points or transfer screws into the part in hand, press it on, drill where it marks. Best ' +
-      'where the ' +
-      'pattern is not published or not trusted.',
+      'where the pattern is not published or not trusted.',
   },
   {
     title: 'Drill through both',
     text:
       'Clamp the trued parts together, drill the tap size through both, open up the one. Best for what ' +
-      'must ' +
-      'meet and is never swapped. Chips stay out of carriages: mask them, or drill a dummy.',
+      'must meet and is never swapped. Chips stay out of carriages: mask them, or drill a dummy.',
   },
   {
     title: 'Dowels',
     text:
       'A part that must come back to where it was, or that is trued and then fixed: oversize holes to ' +
-      'adjust, ' +
-      'then two dowels drilled and reamed in place.',
+      'adjust, then two dowels drilled and reamed in place.',
   },
 ];

@@ -4,8 +4,10 @@ import {
   type ExtrusionSize,
   extrusionSection,
   extrusionSizes,
+  type Family,
   familyById,
   type Part,
+  partFault,
   type PartLink,
   partsIn,
   partValue,
@@ -84,6 +86,12 @@ function figureOf({ values }: Part, path: string): number {
 }
 
 const ALIKE = 1e-6;
+/**
+ * Own parts come out of a file as texts: one that does not read is mended where parts are, not offered here.
+ */
+const readable = (family: Family, parts: readonly Part[]) =>
+  parts.filter((p) => !partFault(family, { name: p.name, values: p.values, price: '', onHand: '0' }));
+
 /** How near two listed lengths are one carriage, m. */
 const LIKE = 0.004;
 
@@ -97,7 +105,8 @@ function guidesInstead(project: Project, index: number): Instead[] {
   const isPresent = (part: Part) =>
     part.id === axis.parts[family] ||
     (off(part) < ALIKE && Math.abs(figureOf(part, 'guide.carriageLength') - length) < LIKE);
-  return partsIn(familyById(family)!, project.ownParts)
+  const listed = familyById(family)!;
+  return readable(listed, partsIn(listed, project.ownParts))
     .filter((part) => !isPresent(part))
     .sort((a, b) => off(a) - off(b))
     .map((part): Instead => ({
@@ -133,7 +142,7 @@ const nearBy: Partial<Record<PartLink, readonly string[]>> = {
 function partsInstead(project: Project, index: number, link: 'drive' | 'motor'): Instead[] {
   const axis = project.axes[index]!;
   const family = familyById(presentFamily(axis, link)!)!;
-  const parts = partsIn(family, project.ownParts);
+  const parts = readable(family, partsIn(family, project.ownParts));
   const now = parts.find((p) => p.id === axis.parts[family.id]);
   const away = (part: Part) =>
     (nearBy[link] ?? []).reduce((sum, path) => {

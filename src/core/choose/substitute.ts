@@ -46,7 +46,8 @@ export interface HolesChange {
    * over, the old hole plugged, or a new plate made.
    */
   readonly clash: number;
-  readonly screw: { readonly before: string | null; readonly after: string | null };
+  /** Groups whose screws they are; before is null where the group is new. */
+  readonly screw: { readonly before: PlateGroup | null; readonly after: PlateGroup };
 }
 
 /** A gap of a stack-up before and after. */
@@ -59,7 +60,13 @@ export interface GapChange extends Pair {
 /** What another part changes, before it is taken. Lengths in m, masses in kg. */
 export interface Substitution {
   readonly axis: Comparison;
-  /** What moves in all, what the axis lets travel between its soft limits, money as far as it is known. */
+  /** Whether the machine with it rests on numbers of ours. */
+  readonly guessed: boolean;
+  /**
+   * What moves in all, what the axis lets travel between its soft limits, and money: null before or after a
+   * part
+   * whose price nobody knew, for what was not counted is not saved.
+   */
   readonly moving: Pair;
   readonly soft: Pair;
   readonly money: Pair;
@@ -111,8 +118,8 @@ function gapsOf(before: readonly GapReport[], after: readonly GapReport[]): GapC
   });
 }
 
-const screwOf = ({ screw, thread }: PlateGroup): string | null =>
-  screw && thread ? `${thread.name} x ${Number((screw.length * 1000).toFixed(2))}` : null;
+const sameScrew = (a: PlateGroup, b: PlateGroup): boolean =>
+  a.thread === b.thread && a.screw?.length === b.screw?.length && a.screw?.fits === b.screw?.fits;
 
 function holesOf(before: readonly PlateReport[], after: readonly PlateReport[]): HolesChange[] {
   return after.flatMap((plate) => {
@@ -138,12 +145,10 @@ function holesOf(before: readonly PlateReport[], after: readonly PlateReport[]):
         count: group.holes.length,
         stay: kinds.filter((k) => k === 'stay').length,
         clash: kinds.filter((k) => k === 'clash').length,
-        screw: { before: earlier ? screwOf(earlier) : null, after: screwOf(group) },
+        screw: { before: earlier ?? null, after: group },
       };
-      const sameScrew = change.screw.before === change.screw.after;
-      return change.stay === change.count && sameScrew && earlier?.holes.length === change.count
-        ? []
-        : [change];
+      const same = earlier && earlier.holes.length === change.count && sameScrew(earlier, group);
+      return same && change.stay === change.count ? [] : [change];
     });
   });
 }
@@ -170,6 +175,10 @@ function turnedOf(before: MachineContext, after: MachineContext): Turned[] {
 
 const softest = (frame: FrameSummary | null): number | null =>
   frame && 1 / Math.max(...(['x', 'y', 'z'] as const).map((way) => frame.soft[way].compliance));
+
+/** How many links and parts have no price yet. */
+const priced = ({ cost }: MachineContext): number =>
+  cost.unpicked.length + cost.parts.filter((p) => p.price === null).length;
 
 /** A machine with another part in it; undefined where a rule forbids it. */
 export const withInstead = (before: MachineContext, edits: readonly Edit[]): MachineContext | undefined =>
@@ -199,7 +208,11 @@ export function substitution(
     axis: compareReports(was, is),
     moving: { before: before.masses.moving, after: after.masses.moving },
     soft: { before: was.chain.soft, after: is.chain.soft },
-    money: { before: before.cost.known, after: after.cost.known },
+    money: {
+      before: priced(before) === priced(after) ? before.cost.known : null,
+      after: after.cost.known,
+    },
+    guessed: after.reports.some((r) => r.ours.length > 0),
     sag: { before: before.frame?.sag.spread ?? null, after: solved?.sag.spread ?? null },
     stiffness: { before: softest(before.frame), after: softest(solved) },
     sizes: sizesOf(before.project.axes[index]!, after.project.axes[index]!),

@@ -6,7 +6,7 @@ import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import type { Verdict } from '@/core/findings';
-import { axisReport, loadedAxes } from '@/core/machine';
+import { amongAxes, axisReport, loadedAxes } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { machineHref, useExport } from '@/features/frame';
 import { useStorage } from '@/session';
@@ -29,7 +29,7 @@ type Row =
 
 const axesOf = (project: Project): AxisLine[] =>
   loadedAxes(project).map((axis) => {
-    const { verdict, ours } = axisReport(axis, { remedies: false });
+    const { verdict, ours } = axisReport(axis, { remedies: false }, amongAxes(axis, project.axes));
     return { id: axis.id, name: axis.name, verdict, guessed: ours.length > 0 };
   });
 

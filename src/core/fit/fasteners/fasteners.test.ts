@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { quantity as q } from '@/core/units';
-import { boreDepth, fastener, nearTwins, screwFor, standardLengths, sunkHead, threadNamed, threads } from '.';
+import { boreDepth, fastener, nearTwins, screwFor, standardLengths, threadNamed, threads } from '.';
 
 const mm = (v: number) => q('length', v / 1000);
 const of = (name: string) => threadNamed(name)!;
@@ -32,7 +32,7 @@ describe('threads and their holes (named standards)', () => {
     expect(boreDepth(of('M8')) * 1000).toBeCloseTo(8.6, 9);
   });
   it('countersunk heads of ISO 10642: 2.24 diameters, 90°; 82° in inches', () => {
-    expect(sunkHead(of('M6')) * 1000).toBeCloseTo(13.44, 9);
+    expect(of('M6').sunk * 1000).toBeCloseTo(13.44, 9);
     expect((of('M6').sink * 180) / Math.PI).toBeCloseTo(90, 9);
     expect((of('1/4-20').sink * 180) / Math.PI).toBeCloseTo(82, 9);
   });

@@ -6,7 +6,6 @@ export {
   type Clearance,
   clearances,
   nearTwins,
-  sunkHead,
   type Thread,
   threadNamed,
   threads,

@@ -16,18 +16,20 @@ M   | pitch | drill | fine | medium | coarse | head | key | bore | washer | thic
 
 /**
  * Inch threads in inches: threads to the inch (ASME B1.1), clearance close, normal and loose (ASME B18.2.8),
- * cap head and key (ASME B18.3), counterbore and washer from memory, tap drill as usually sold.
+ * cap head, key and countersunk head (ASME B18.3, the latter from memory), counterbore and washer from
+ * memory, tap
+ * drill as usually sold.
  */
 const inch = `
-name    | d     | tpi | fine   | medium | coarse | head  | key    | bore  | washer | thick | drill
-6-32    | 0.138 | 32  | 0.144  | 0.154  | 0.17   | 0.226 | 0.1094 | 0.281 | 0.375  | 0.049 | 0.1065
-8-32    | 0.164 | 32  | 0.17   | 0.18   | 0.194  | 0.27  | 0.1406 | 0.312 | 0.438  | 0.049 | 0.136
-10-24   | 0.19  | 24  | 0.196  | 0.206  | 0.221  | 0.312 | 0.1563 | 0.375 | 0.5    | 0.049 | 0.1495
-10-32   | 0.19  | 32  | 0.196  | 0.206  | 0.221  | 0.312 | 0.1563 | 0.375 | 0.5    | 0.049 | 0.159
-1/4-20  | 0.25  | 20  | 0.2656 | 0.2813 | 0.2969 | 0.375 | 0.1875 | 0.438 | 0.625  | 0.065 | 0.201
-5/16-18 | 0.3125 | 18 | 0.3281 | 0.3438 | 0.3594 | 0.469 | 0.25   | 0.531 | 0.688  | 0.065 | 0.257
-3/8-16  | 0.375 | 16  | 0.3906 | 0.4063 | 0.4219 | 0.562 | 0.3125 | 0.625 | 0.812  | 0.065 | 0.3125
-1/2-13  | 0.5   | 13  | 0.5313 | 0.5625 | 0.6094 | 0.75  | 0.375  | 0.812 | 1.062  | 0.095 | 0.4219
+name    | d     | tpi | fine   | medium | coarse | head  | key    | bore  | washer | thick | drill | sunk
+6-32    | 0.138 | 32  | 0.144  | 0.154  | 0.17   | 0.226 | 0.1094 | 0.281 | 0.375  | 0.049 | 0.1065 | 0.307
+8-32    | 0.164 | 32  | 0.17   | 0.18   | 0.194  | 0.27  | 0.1406 | 0.312 | 0.438  | 0.049 | 0.136 | 0.359
+10-24   | 0.19  | 24  | 0.196  | 0.206  | 0.221  | 0.312 | 0.1563 | 0.375 | 0.5    | 0.049 | 0.1495 | 0.411
+10-32   | 0.19  | 32  | 0.196  | 0.206  | 0.221  | 0.312 | 0.1563 | 0.375 | 0.5    | 0.049 | 0.159 | 0.411
+1/4-20  | 0.25  | 20  | 0.2656 | 0.2813 | 0.2969 | 0.375 | 0.1875 | 0.438 | 0.625  | 0.065 | 0.201 | 0.531
+5/16-18 | 0.3125 | 18 | 0.3281 | 0.3438 | 0.3594 | 0.469 | 0.25   | 0.531 | 0.688  | 0.065 | 0.257 | 0.656
+3/8-16  | 0.375 | 16  | 0.3906 | 0.4063 | 0.4219 | 0.562 | 0.3125 | 0.625 | 0.812  | 0.065 | 0.3125 | 0.781
+1/2-13  | 0.5   | 13  | 0.5313 | 0.5625 | 0.6094 | 0.75  | 0.375  | 0.812 | 1.062  | 0.095 | 0.4219 | 0.938
 `;
 
 export const clearances = ['fine', 'medium', 'coarse'] as const;
@@ -47,14 +49,17 @@ export interface Thread {
   readonly key: number;
   /** Diameter of the counterbore for it. */
   readonly bore: number;
-  /** Angle of a countersunk head, rad, and its diameter over the thread's. */
+  /** Angle of a countersunk head, rad, and its largest diameter. */
   readonly sink: number;
+  readonly sunk: number;
   readonly washer: { readonly diameter: number; readonly thickness: number };
 }
 
 const MM = 1e-3;
 const IN = 0.0254;
 const DEGREES = Math.PI / 180;
+/** Diameter of a metric countersunk head over that of its thread (ISO 10642). */
+const SUNK = 2.24;
 
 const rowsOf = (table: string): Record<string, string>[] => {
   const [heading, ...lines] = table
@@ -81,6 +86,7 @@ function threadOf(row: Record<string, string>, unit: number): Thread {
     bore: at('bore'),
     // ISO 10642 and its inch counterpart.
     sink: (isMetric ? 90 : 82) * DEGREES,
+    sunk: isMetric ? SUNK * diameter : at('sunk'),
     washer: { diameter: at('washer'), thickness: at('thick') },
   };
 }
@@ -93,10 +99,6 @@ export const threads: readonly Thread[] = [
 
 /** A thread by its name; undefined where there is none of it. */
 export const threadNamed = (name: string): Thread | undefined => threads.find((t) => t.name === name);
-
-/** Diameter of a countersunk head over that of its thread, ISO 10642. */
-const SUNK = 2.24;
-export const sunkHead = ({ diameter }: Thread): number => SUNK * diameter;
 
 /** Depth of the counterbore in which a cap head disappears, m: its height and a little more (DIN 974-1). */
 export const boreDepth = ({ diameter }: Thread): number => diameter + (diameter <= 6.5 * MM ? 0.4 : 0.6) * MM;

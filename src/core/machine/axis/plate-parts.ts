@@ -17,7 +17,8 @@ export interface PlatePart {
   readonly source: string;
 }
 
-const UNKNOWN: PlatePart = {
+/** A part of which nothing is known. */
+export const UNKNOWN: PlatePart = {
   pattern: null,
   bore: null,
   thread: null,

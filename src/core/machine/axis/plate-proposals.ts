@@ -52,9 +52,8 @@ const plate = (
 });
 
 /**
- * What rides on the plate of an axis: the rails of the next one, a quarter turned, screwed into it; on the
- * last
- * one the spindle's clamp.
+ * What rides on the plate of an axis: carriages of the next one, a quarter turned, under its back; on the
+ * last one the spindle's clamp.
  */
 const riding = (axis: Axis, rider: Axis | undefined): readonly GroupSeed[] => {
   // The head rides on the plate of the gantry; a gantry itself stands on columns.

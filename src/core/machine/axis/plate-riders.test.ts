@@ -76,6 +76,10 @@ describe('what rides on a plate', () => {
     // Rails 90 apart about 130, holes 26 across them.
     expect(xs).toEqual([72, 98, 162, 188]);
   });
+  it('of an axis that is not there any more is missing, never taken from this one', () => {
+    const lost = drawn([group('c', 'carriages', { of: 'gone' })]);
+    expect([lost.missing, lost.holes]).toEqual([['A'], []]);
+  });
   it('is proposed where something rides, and asks for what no standard knows', () => {
     const [saddle] = proposedPlates(carrier, rider);
     expect(saddle!.groups.map((g) => [g.joins, g.of, g.turned])).toEqual([
@@ -118,6 +122,15 @@ describe('tightening', () => {
     expect(found.capped).toEqual({ class88: false, class129: true });
     // Torque goes with the preload: 12.9 on steel pulls 1100/640 of what 8.8 does, 10.18 kN (handbook).
     expect(found.class129 / full.class129).toBeCloseTo(strips / (10180 * (1100 / 640)), 2);
+  });
+  it('says nothing of what nobody has said: a housing or a motor may be of anything', () => {
+    const [carriages, nut] = drawn([
+      group('c', 'carriages'),
+      group('n', 'nut', { head: 'washer', partDepth: mm(12) }),
+    ]).groups;
+    expect(carriages!.torque).not.toBeNull();
+    expect(nut!.screw).toMatchObject({ fits: true });
+    expect(nut!.torque).toBeNull();
   });
   it('says nothing of plastic, of inch screws, of a screw that does not fit', () => {
     expect(torque('M6', 'petg')).toBeNull();

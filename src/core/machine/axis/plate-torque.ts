@@ -29,15 +29,16 @@ const stripped = ({ diameter, pitch }: Thread, engaged: number, shear: number): 
 
 /**
  * Torques for a screw in its thread.
- * @param into what it is screwed into; a part brings steel.
- * @returns null where the screw does not fit, is of inches, or what it goes into wants an insert.
+ * @param into what it is screwed into; null where nobody has said it.
+ * @returns null where the screw does not fit or is of inches, or what it goes into is not known or wants an
+ * insert.
  */
 export function tighteningOf(
   thread: Thread | null,
   screw: ScrewLength | null,
-  into: PlateInput['material'],
+  into: PlateInput['material'] | null,
 ): Tightening | null {
-  const shear = SHEAR[into];
+  const shear = into === null ? undefined : SHEAR[into];
   // Classes of inch screws are others: none of them is guessed.
   if (!thread || !screw?.fits || !shear || thread.system !== 'metric') return null;
   const length = (m: number) => quantity('length', m);

@@ -11,7 +11,6 @@ import {
   screwFor,
   servesMirrored,
   standardLengths,
-  sunkHead,
   type Thread,
   threadNamed,
 } from '@/core/fit';
@@ -20,7 +19,7 @@ import type { Axis, PlateGroupInput, PlateInput } from '@/core/model';
 import { type Mounts, mountsOf } from './mounts';
 import { outlineOf, type Sized, sizeOf } from './plate-outline';
 import { type Tightening, tighteningOf } from './plate-torque';
-import { modelPlaces, partOf, type PlatePart, typedPattern } from './plate-parts';
+import { modelPlaces, partOf, type PlatePart, typedPattern, UNKNOWN } from './plate-parts';
 
 /** A pattern as it is in hand against the drawn one, m. */
 export interface PatternOff {
@@ -108,7 +107,7 @@ function holesAt(
     depth: input.depth?.si ?? null,
     thread: input.way === 'tapped' && thread ? thread.name : null,
     bore: clear && input.head === 'counterbore' ? { diameter: thread.bore, depth: boreDepth(thread) } : null,
-    sink: clear && input.head === 'countersink' ? { diameter: sunkHead(thread), angle: thread.sink } : null,
+    sink: clear && input.head === 'countersink' ? { diameter: thread.sunk, angle: thread.sink } : null,
     reamed: input.way === 'dowel',
   }));
   return bore === null ? holes : [...holes, { ...plain, ...middle, diameter: bore }];
@@ -174,26 +173,38 @@ function offOf(
     : { by: apart(pattern, listed, null), allowed, from: 'length', along: listed };
 }
 
+/** What a screw goes into: the plate, or a carriage, which is of steel; of other parts nobody has said it. */
+function screwedInto(
+  { way, joins }: PlateGroupInput,
+  { guide }: Axis,
+  material: PlateInput['material'],
+): PlateInput['material'] | null {
+  if (way === 'tapped') return material;
+  return joins === 'carriages' && (guide.kind === 'profile' || guide.kind === 'miniature') ? 'steel' : null;
+}
+
 /** An axis whose parts meet a plate, and those parts. */
 interface Whose {
   readonly axis: Axis;
   readonly mounts: Mounts;
+  /** The axis whose part it is said to be is not there any more. */
+  readonly lost?: boolean;
 }
 
 function groupOf(
-  { axis, mounts }: Whose,
+  { axis, mounts, lost = false }: Whose,
   input: PlateGroupInput,
   letter: string,
   size: Sized,
   material: PlateInput['material'],
 ): PlateGroup {
-  const part = partOf(input.joins, axis, mounts);
+  const part = lost ? UNKNOWN : partOf(input.joins, axis, mounts);
   const turned = input.turned === 'quarter';
   const pattern = input.pattern ? typedPattern(input.pattern) : part.pattern;
   const middle = { x: size.along / 2, y: size.across / 2 };
   const places = input.at.length
     ? input.at.map(({ x, y }): Place => ({ x: x.si, y: y.si }))
-    : placedAt(modelPlaces(input.joins, axis) ?? [], middle, turned);
+    : placedAt(lost ? [] : (modelPlaces(input.joins, axis) ?? []), middle, turned);
   const thread = threadNamed(input.thread || (part.thread ?? '')) ?? null;
   const bore = input.bore?.si ?? part.bore;
   const about = pattern ? patternPlaces(pattern) : [];
@@ -210,7 +221,7 @@ function groupOf(
     thread,
     holes,
     ...fastened,
-    torque: tighteningOf(thread, fastened.screw, input.way === 'tapped' ? material : 'steel'),
+    torque: tighteningOf(thread, fastened.screw, screwedInto(input, axis, material)),
     off: offOf(input, pattern, thread, mounts),
   };
 }
@@ -233,7 +244,8 @@ function plateOf(whose: Whose, input: PlateInput, others: readonly Axis[]): Plat
   const size = sizeOf(whose.axis, whose.mounts, input);
   const groups = input.groups.map((g, i) => {
     const other = others.find((a) => a.id === g.of);
-    const from = other ? { axis: other, mounts: mountsOf(other) } : whose;
+    const lost = g.of !== '' && !other;
+    const from = other ? { axis: other, mounts: mountsOf(other) } : { ...whose, lost };
     return groupOf(from, g, letterOf(i), size, input.material);
   });
   const holes = groups.flatMap((g) => g.holes);

@@ -111,6 +111,14 @@ describe('joined rails', () => {
   });
 });
 
+describe('joints of rails of which the holes are not known', () => {
+  it('are not known, rather than nothing', () => {
+    const open = said(base, putInAxis('guide.railLength', mm(2000)), putInAxis('fit.joints.a', mm(900)));
+    const found = axisReport(open).findings.find((f) => f.code === 'rail-joint');
+    expect(found).toMatchObject({ verdict: 'not-known', about: 'a' });
+  });
+});
+
 describe('bellows', () => {
   it('come off the stroke, and are a part of the chain by name', () => {
     const rail = said(

@@ -1,3 +1,10 @@
 export { loadedAxes, loadedAxis, loadsAlike, toStored } from './loaded-axis';
 export { originsOf, oursOfCuts } from './origins';
-export { type KeptReport, type LoadedReport, loadedReports, placeOf, type ReportMemory } from './reports';
+export {
+  amongAxes,
+  type KeptReport,
+  type LoadedReport,
+  loadedReports,
+  placeOf,
+  type ReportMemory,
+} from './reports';

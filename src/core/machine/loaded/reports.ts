@@ -34,6 +34,13 @@ export interface ReportMemory {
 /** A report that was made before: at which place its axis stood then, and who lay on its plates. */
 export type KeptReport = LoadedReport & { readonly index: number; readonly others: readonly Axis[] };
 
+/** An axis of a machine looked at by itself: with its own paths, and whoever lies on its plates. */
+export const amongAxes = (axis: Axis, axes: readonly Axis[]): AxisPlace => ({
+  root: '',
+  stored: (edits) => edits,
+  others: metByPlates(axis, axes),
+});
+
 const alike = (a: readonly Axis[], b: readonly Axis[]) =>
   a.length === b.length && a.every((axis, i) => axis === b[i]);
 

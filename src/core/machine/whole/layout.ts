@@ -1,4 +1,4 @@
-import { type Arrangement, arrangements, type Project } from '@/core/model';
+import { type Arrangement, arrangements, type Axis, type Project } from '@/core/model';
 import { massReport, TABLE_MASS } from '../demand';
 import { sceneOf, sweptBy } from './scene';
 
@@ -88,16 +88,23 @@ export const outlooks = (project: Project): ArrangementOutlook[] =>
 type Footprint = { readonly length: number | null; readonly width: number | null };
 
 /**
- * What the pieces of the machine sweep, motors, plugs and cable chain with them, or the size of its
- * arrangement
- * where no frame is planned.
+ * What the pieces of the machine sweep, motors, plugs and cable chain with them, and no less than bed and
+ * beam
+ * with what usually sticks out: of motors and plugs much is often not said. Without a frame the size of its
+ * arrangement.
  */
 function plannedFootprint(project: Project): Footprint {
-  if (!project.structure) return sizeOf(project.brief.arrangement, project.brief);
+  const { structure, axes, brief } = project;
+  if (!structure) return sizeOf(brief.arrangement, brief);
   const known = swept.get(project);
   if (known) return known;
   const { low, high } = sweptBy(sceneOf(project));
-  const found = { length: high[0] - low[0], width: high[1] - low[1] };
+  const role = (id: Axis['role']) => axes.find((a) => a.role === id)?.demands.travel.si ?? 0;
+  const table = tableMoves(brief.arrangement) ? role('table') || role('bed') : 0;
+  const found = {
+    length: Math.max(high[0] - low[0], structure.bed.length.si + table + BESIDE),
+    width: Math.max(high[1] - low[1], structure.beam.length.si + BESIDE),
+  };
   swept.set(project, found);
   return found;
 }

@@ -17,9 +17,8 @@ function railLines({ lengths: { railHoles, joints } }: TravelChain, say: Say): s
       'from either end.',
     ...joints.map(
       ({ rail, at, toHole }) =>
-        `Rail ${rail.toUpperCase()} is joined ${say(at)} from its near end, ${say(toHole)} from ` +
-        'the nearest ' +
-        `hole; the holes keep their pitch of ${say(pitch)} across it.`,
+        `Rail ${rail.toUpperCase()} is joined ${say(at)} from its near end, ${say(toHole)} from the ` +
+        `nearest hole; the holes keep their pitch of ${say(pitch)} across it.`,
     ),
   ];
 }

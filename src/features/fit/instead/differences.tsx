@@ -7,7 +7,16 @@ import type { Pair, Substitution } from '@/core/choose';
 import { formatNumber, formatQuantity, type Kind } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
-import { changeText, clashText, dimensionText, fineLength, micro, rungName, stiffnessText } from '@/words';
+import {
+  changeText,
+  clashText,
+  dimensionText,
+  fineLength,
+  micro,
+  rungName,
+  screwText,
+  stiffnessText,
+} from '@/words';
 import styles from '../fit.module.css';
 
 const titles = ['What', 'Now', 'With it'] as const;
@@ -133,6 +142,7 @@ function Meets({ change: { sizes, gaps } }: { change: Substitution }) {
 
 /** Holes that are others, and screws. */
 function Holes({ change: { holes } }: { change: Substitution }) {
+  const { system } = useMachine();
   if (!holes.length) return null;
   return (
     <CardTable
@@ -145,8 +155,10 @@ function Holes({ change: { holes } }: { change: Substitution }) {
           <TableCell component="th" scope="row">
             {h.plate}, {h.group}
           </TableCell>
-          <TableCell data-title="Screw now">{h.screw.before ?? 'not known'}</TableCell>
-          <TableCell data-title="Screw with it">{h.screw.after ?? 'not known'}</TableCell>
+          <TableCell data-title="Screw now">
+            {h.screw.before ? screwText(h.screw.before, system) : 'none'}
+          </TableCell>
+          <TableCell data-title="Screw with it">{screwText(h.screw.after, system)}</TableCell>
           <TableCell data-title="What becomes of the holes">{clashText(h.clash, h.count, h.stay)}</TableCell>
         </TableRow>
       ))}

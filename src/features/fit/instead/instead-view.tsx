@@ -14,6 +14,7 @@ import { change } from '@/core/model';
 import { useMachine, usePainted } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
+import { Notice } from '@/ui/notice';
 import { insteadGroupNames, insteadText, refusalText } from '@/words';
 import { useJob } from '@/workers';
 import styles from '../fit.module.css';
@@ -30,11 +31,11 @@ function useInstead(before: MachineContext, index: number, instead: Instead | un
   const after = useMemo(() => instead && withInstead(before, instead.edits), [before, instead]);
   const inputs = useMemo(() => (after?.project.structure ? frameOfInstead(after) : null), [after]);
   const key = useMemo(() => (inputs ? frameKey(inputs) : null), [inputs]);
-  const { output, busy } = useJob('frame', { input: inputs, key, pause: PAUSE, lane: 'instead' });
-  const solved = !busy && output?.ok ? summaryOf(output.report) : null;
+  const { output, busy, failed } = useJob('frame', { input: inputs, key, pause: PAUSE, lane: 'instead' });
+  const solved = useMemo(() => (!busy && output?.ok ? summaryOf(output.report) : null), [busy, output]);
   return useMemo(
-    () => (after ? { change: substitution(before, after, index, solved), solving: busy } : undefined),
-    [before, after, index, solved, busy],
+    () => (after ? { change: substitution(before, after, index, solved), solving: busy, failed } : undefined),
+    [before, after, index, solved, busy, failed],
   );
 }
 
@@ -88,12 +89,17 @@ export function InsteadView({ index, views }: FitPage) {
         )}
         {refused && <p>It cannot stand there: {refused}</p>}
         {found && <Differences change={found.change} solving={found.solving} />}
+        {found?.failed && <Notice kind="error">The frame with it could not be solved: {found.failed}</Notice>}
       </section>
       <section aria-labelledby="fit-findings" className={styles.right}>
         <h2 className={styles.heading} id="fit-findings">
           What turns
         </h2>
-        {found ? <TurnedList change={found.change} /> : <p>Choose a part first.</p>}
+        {!instead && <p>Choose a part first.</p>}
+        {instead && !found && <p>It cannot be taken.</p>}
+        {found && <TurnedList change={found.change} />}
+        {found?.solving && <p role="status">Solving the frame: what rests on it follows.</p>}
+        {found?.change.guessed && <p>Guessed: numbers of ours are among what this rests on.</p>}
         {instead && found && (
           <div className={own.take}>
             <Action

@@ -7,15 +7,16 @@ import { VerdictMark } from '@/ui/verdict-mark';
 import { findingText, verdictWords } from '@/words';
 import own from './instead.module.css';
 
-const word = (verdict: Verdict | null) => (verdict === null ? 'holds' : verdictWords[verdict]);
+/** A check without a finding need not hold: it may not know. */
+const word = (verdict: Verdict | null) => (verdict === null ? 'no finding' : verdictWords[verdict]);
 
 /** Worse ones first: what comes or grows heavier before what goes. */
 const worse = ({ before, after }: Turned) => byWeight(after ?? 'holds', before ?? 'holds') < 0;
 
 /** Findings that come, go or turn. */
-export function TurnedList({ change: { turned } }: { change: Substitution }) {
+export function TurnedList({ change: { turned, guessed } }: { change: Substitution }) {
   const { project, system } = useMachine();
-  if (!turned.length) return <p>No verdict turns.</p>;
+  if (!turned.length) return <p>No finding comes, goes or turns.</p>;
   const sorted = [...turned].sort((a, b) => Number(worse(b)) - Number(worse(a)));
   const axisOf = (path: string) => {
     const at = /^axes\.(\d+)\./.exec(path)?.[1];
@@ -25,7 +26,8 @@ export function TurnedList({ change: { turned } }: { change: Substitution }) {
     <ul className={own.turned}>
       {sorted.map(({ finding, before, after }, i) => (
         <li key={i}>
-          <VerdictMark verdict={after ?? 'holds'} /> <b>{findingText(finding, system).title}</b>
+          {after && <VerdictMark verdict={after} guessed={guessed} />}{' '}
+          <b>{findingText(finding, system).title}</b>
           <span>
             {axisOf(finding.path)}: {word(before)} → {word(after)}
           </span>

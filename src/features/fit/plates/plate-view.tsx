@@ -136,8 +136,7 @@ function unknownOf(plates: readonly PlateReport[]): string | undefined {
   const unscrewed = groups.find(([, g]) => g.thread && !g.screw);
   return unscrewed
     ? `${unscrewed[0]}: how deep the screws of group ${unscrewed[1].letter} go is not known: say the ` +
-        `thread in ` +
-        'the part, or what they clamp.'
+        'thread in the part, or what they clamp.'
     : undefined;
 }
 

@@ -3,7 +3,7 @@
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { rackBodies, railSeats, screwEnds, woodInserts } from '@/core/catalogue';
-import { boreDepth, sunkHead, threads } from '@/core/fit';
+import { boreDepth, threads } from '@/core/fit';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
@@ -25,13 +25,17 @@ interface BenchTable {
 type Say = (m: number) => string;
 
 const screwTable = (system: 'metric' | 'inch'): BenchTable => {
-  const say: Say = (m) => formatQuantity('length', m, system === 'metric' ? 'metric' : 'imperial', 3).text;
+  const say: Say = (m) =>
+    (system === 'metric'
+      ? formatQuantity('length', m, 'metric', 3)
+      : formatQuantity('length', m, 'imperial', 4)
+    ).text;
   return {
     title: system === 'metric' ? 'Metric screws: holes and heads' : 'Inch screws: holes and heads',
     basis:
       system === 'metric'
         ? 'ISO 273, ISO 2306, ISO 4762, DIN 974-1, ISO 10642, ISO 7089; typed from memory of them.'
-        : 'ASME B1.1, B18.2.8, B18.3; counterbore, washer and tap drill from memory.',
+        : 'ASME B1.1, B18.2.8, B18.3; counterbore, washer, countersink and tap drill from memory.',
     columns: [
       'Screw',
       'Close',
@@ -55,7 +59,7 @@ const screwTable = (system: 'metric' | 'inch'): BenchTable => {
         say(t.tapDrill),
         say(t.bore),
         say(boreDepth(t)),
-        say(sunkHead(t)),
+        say(t.sunk),
         `${say(t.washer.diameter)} × ${say(t.washer.thickness)}`,
         say(t.key),
       ]),

@@ -23,7 +23,7 @@ interface ExchangeProps {
 
 /** What is looked at in the dialog. */
 function useExchange(link: PartLink) {
-  const { system } = useMachine();
+  const { project, system } = useMachine();
   const { axis } = useAxis();
   const { own } = useOwnParts();
   const choices = familiesOf(link);
@@ -32,8 +32,8 @@ function useExchange(link: PartLink) {
   const [adding, setAdding] = useState(false);
   const family = choices.find((f) => f.id === familyId) ?? choices[0]!;
   const tried = useMemo(
-    () => tryParts(axis, family, partsIn(family, own), system),
-    [axis, family, own, system],
+    () => tryParts(axis, project.axes, family, partsIn(family, own), system),
+    [axis, project.axes, family, own, system],
   );
   const choice = tried.find((t) => t.part.id === picked);
   const turnTo = (id: string) => {

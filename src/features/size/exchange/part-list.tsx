@@ -7,7 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useMemo } from 'react';
 import { type Family, type Part, partFault, swapEdits } from '@/core/catalogue';
-import { type AxisReport, axisReport } from '@/core/machine';
+import { amongAxes, type AxisReport, axisReport } from '@/core/machine';
 import { applyEdits, type Axis, axisIssues, getAt, isMeasure, type OwnPart } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
@@ -25,7 +25,13 @@ export interface TriedPart {
   readonly refused: string | null;
 }
 
-function tryPart(axis: Axis, family: Family, part: Part, system: UnitSystem): TriedPart {
+function tryPart(
+  axis: Axis,
+  axes: readonly Axis[],
+  family: Family,
+  part: Part,
+  system: UnitSystem,
+): TriedPart {
   const refuse = (refused: string): TriedPart => ({ part, report: null, refused });
   // The builder's own parts come out of a file as texts: one that does not read is refused here, not thrown.
   const fault = partFault(family, { name: part.name, values: part.values, price: '', onHand: '0' });
@@ -34,16 +40,17 @@ function tryPart(axis: Axis, family: Family, part: Part, system: UnitSystem): Tr
   const changed = applyEdits(axis, swapEdits(axis, family, part));
   const [issue] = axisIssues(changed);
   if (issue) return refuse(refusalText({ ...issue, path: ['axes', 0, ...issue.path] }, system));
-  return { part, report: axisReport(changed, { remedies: false }), refused: null };
+  return { part, report: axisReport(changed, { remedies: false }, amongAxes(changed, axes)), refused: null };
 }
 
 /** Puts every part of a family through the model. A third of a millisecond each. */
 export const tryParts = (
   axis: Axis,
+  axes: readonly Axis[],
   family: Family,
   parts: readonly Part[],
   system: UnitSystem,
-): TriedPart[] => parts.map((part) => tryPart(axis, family, part, system));
+): TriedPart[] => parts.map((part) => tryPart(axis, axes, family, part, system));
 
 /** Whether the axis still has what the part states: fields may have been typed over since it was taken. */
 const isFitted = (axis: Axis, part: Part) =>

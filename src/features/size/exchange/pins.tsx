@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { compareReports } from '@/core/choose';
-import { axisReport, loadedAxis, massReport } from '@/core/machine';
+import { amongAxes, axisReport, loadedAxis, massReport } from '@/core/machine';
 import { capsAt, type Pin } from '@/core/model';
 import { useKnown, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -54,7 +54,7 @@ function PinDialog({ pin, mine, onOpen }: PinDialogProps) {
     const variant = { ...pin.axis, id: stored.id, carriedBy: stored.carriedBy };
     const { axes } = massReport({ ...project, axes: project.axes.with(index, variant) });
     const then = loadedAxis(variant, axes[index]!, cuts);
-    return compareReports(axisReport(then, { remedies: false }), report);
+    return compareReports(axisReport(then, { remedies: false }, amongAxes(then, project.axes)), report);
   }, [project, pin, index, stored, cuts, report]);
   const close = () => onOpen(null);
   const take = () => {

@@ -1,4 +1,4 @@
-import { atLeast, exactly, unlessMissing } from '@/core/findings';
+import { atLeast, type Checked, exactly, unlessMissing } from '@/core/findings';
 import { type Axis, type AxisFieldPath, type Edit, isMeasure, putInAxis } from '@/core/model';
 import { chainOf, fitBegun, type TravelChain } from '../chain';
 import type { ChainPart } from '../chain-parts';
@@ -95,11 +95,23 @@ const chainShort = axisCheck({
     mended(axis, chainOf(axis, sheet), found.limit - found.value),
 });
 
+/** Joints in rails of which nobody has said where their holes are. */
+const unheardOf = ({ fit: { joints } }: Axis): Checked<'rail-joint'>[] =>
+  (['a', 'b'] as const).flatMap((rail) => {
+    const at = joints[rail]?.si;
+    if (at === undefined) return [];
+    const path = `fit.joints.${rail}`;
+    const about = { code: 'rail-joint', about: rail, path, params: { rail, at } } as const;
+    return [{ ...atLeast({ ...about, kind: 'length', have: 0, need: 0 }), verdict: 'not-known' as const }];
+  });
+
 /** A joint through a hole of its rail, or so near to one that the counterbore breaks out. */
 const railJoint = axisCheck({
   code: 'rail-joint',
-  judge: ({ analysis: { axis }, sheet }) =>
-    chainOf(axis, sheet).lengths.joints.map(({ rail, at, toHole, least }) =>
+  judge: ({ analysis: { axis }, sheet }) => {
+    const { joints, railHoles } = chainOf(axis, sheet).lengths;
+    if (!railHoles) return unheardOf(axis);
+    return joints.map(({ rail, at, toHole, least }) =>
       exactly(
         atLeast({
           code: 'rail-joint',
@@ -111,7 +123,8 @@ const railJoint = axisCheck({
           params: { rail, at },
         }),
       ),
-    ),
+    );
+  },
   candidates: ({ analysis: { axis }, sheet }, found) => {
     const { railHoles, joints } = chainOf(axis, sheet).lengths;
     const joint = joints.find((j) => j.rail === found.about);

@@ -1,3 +1,5 @@
+import { fit } from '@/core/fit';
+import { quantity } from '@/core/units';
 import type { PlateReport } from '../../axis';
 import { type Drawn, type Lie, type Own, ownPiece } from './lie';
 import { plateHoles } from './plate-pieces';
@@ -87,29 +89,33 @@ export function cablePieces(lie: Lie, d: Drawn): SceneBox[] {
   const { cable } = lie.axis.fit;
   const travel = lie.axis.demands.travel.si;
   if (!cable.radius) return [];
-  const [radius, link] = [cable.radius.si, cable.height?.si ?? cable.radius.si / 2];
-  const [anchor, width] = [cable.anchor?.si ?? 0, 1.5 * link];
+  const radius = cable.radius.si;
+  const height = cable.height?.si ?? quantity('length', radius / 2);
+  const off = cable.anchor?.si ?? quantity('length', 0);
+  const width = 1.5 * height;
   const v = (d.rails.at(-1) ?? 0) + d.carriageWidth / 2 + width;
-  // Length of the chain between its ends, and where its bow stands at the start of the travel.
-  const length = travel / 2 + Math.abs(anchor) + Math.PI * radius;
-  const fixed = travel / 2 + anchor;
-  const bow = (u: number) => (length - Math.PI * radius + u + fixed) / 2;
-  const [near, far] = [Math.min(0, fixed), bow(travel) + radius + link / 2];
-  const usual = !cable.height || !cable.anchor;
+  const pitch = cable.pitch?.si ?? quantity('length', 0);
+  const length = fit.cableLength.evaluate({ stroke: travel, anchor: off, radius, pitch });
+  const anchor = quantity('length', travel / 2 + off);
+  /** The outermost of its bow with the bracket so far from the start of the travel. */
+  const reach = (u: number) =>
+    fit.cableBow.evaluate({ length, radius, bracket: quantity('length', u), anchor, height });
+  const [near, far, deep] = [Math.min(0, anchor), reach(travel), radius + height / 2];
+  const usual = !cable.height || !cable.anchor || !cable.pitch;
   const common = { what: 'cable', part: 'cable', usual } as const;
   return [
     ownPiece(lie, {
       ...common,
       id: 'cable-lane',
-      at: [(near + far) / 2, v, link / 2],
-      size: [far - near, width, link],
+      at: [(near + far) / 2, v, height / 2],
+      size: [far - near, width, height],
       moves: false,
     }),
     ownPiece(lie, {
       ...common,
       id: 'cable-bow',
-      at: [bow(0) + (radius + link / 2) / 2, v, radius + link / 2],
-      size: [radius + link / 2, width, 2 * radius + link],
+      at: [reach(0) - deep / 2, v, deep],
+      size: [deep, width, 2 * deep],
       moves: false,
       more: { half: lie.moves.filter((id) => !lie.stands.includes(id)) },
     }),
