@@ -20,6 +20,7 @@ const coreRooms = [
   'structure',
   'fit',
   'machine',
+  'build',
   'choose',
   'drawing',
   'formats',
@@ -30,7 +31,7 @@ const coreRooms = [
 const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
 /** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
-const stationFeatures = ['overview', 'brief', 'size', 'fit', 'shelf', 'handbook', 'stations'];
+const stationFeatures = ['overview', 'brief', 'size', 'fit', 'build', 'shelf', 'handbook', 'stations'];
 
 // One selector for all its names: every import is held against every selector.
 const named = (kind, key, names) =>
@@ -62,6 +63,7 @@ export const arrows = [
   ...machineSteps.flatMap((step) =>
     from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
   ),
+  ...from(core('build'), core(...upTo(coreRooms, 'build'))),
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
   ...from(core('print'), core('units', 'drawing')),
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'catalogue')),

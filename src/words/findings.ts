@@ -1,7 +1,9 @@
 import type { Finding } from '@/core/checks';
+import type { BuildCode } from '@/core/build';
 import type { AxisCode, MachineCode } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { trainWords } from './findings-axis';
+import { buildWords } from './findings-build';
 import { endWords } from './findings-ends';
 import { fitWords } from './findings-fit';
 import { machineWords } from './findings-machine';
@@ -18,8 +20,14 @@ const axisWords: Record<AxisCode, FindingWords> = {
 };
 
 /** Words by the code of the check: a check without words does not compile. */
-const words: Record<AxisCode | MachineCode, FindingWords> = { ...axisWords, ...machineWords };
+const words: Record<AxisCode | MachineCode | BuildCode, FindingWords> = {
+  ...axisWords,
+  ...machineWords,
+  ...buildWords,
+};
 
 /** Words for a finding of any scope. */
-export const findingText = (f: Finding<AxisCode | MachineCode>, system: UnitSystem): FindingText =>
-  words[f.code](tellerOf(f, system));
+export const findingText = (
+  f: Finding<AxisCode | MachineCode | BuildCode>,
+  system: UnitSystem,
+): FindingText => words[f.code](tellerOf(f, system));

@@ -46,6 +46,7 @@ export {
   wayNames,
 } from './plates';
 export { changeText, fineLength, windowText } from './findings-fit';
+export { lineNameOf, needName, originNames, sectionName, stateNames } from './needs';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

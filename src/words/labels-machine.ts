@@ -1,5 +1,6 @@
 import type { Project } from '@/core/model';
 import { labelOf as axisLabel } from './labels-axis';
+import { buildInputs } from './labels-build';
 
 export interface InputText {
   readonly label: string;
@@ -254,7 +255,7 @@ export function inputText(from: string): InputText {
   const inShape = /\.shape\.(\w+)$/.exec(pattern);
   if (inShape) return shape[inShape[1]!]!;
   if (/^(stand\.N|axes\.N\.loads\.masses\.N)\.mass$/.test(pattern)) return { label: 'Mass' };
-  return text[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
+  return text[pattern] ?? buildInputs[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
 }
 
 const structurePlace: Readonly<Record<string, string>> = {
@@ -268,6 +269,16 @@ const structurePlace: Readonly<Record<string, string>> = {
   tool: 'Tool and plunge axis',
 };
 
+const buildPlaces: Readonly<Record<string, string>> = {
+  partLines: 'Parts',
+  sellers: 'Sellers',
+  cabling: 'Cables',
+  bars: 'Bars',
+  saws: 'Saw',
+  ownPieces: 'Pieces of your own',
+  remnants: 'Remnants',
+};
+
 /** What an input belongs to: an axis, a body, a cut, a member. @param path from the root. */
 export function placeOfInput({ axes, brief, stand }: Project, path: string): string {
   const [slice, at, ...inside] = path.split('.');
@@ -279,6 +290,7 @@ export function placeOfInput({ axes, brief, stand }: Project, path: string): str
   if (slice === 'stand') return stand[Number(at)]?.name ?? 'Stand';
   if (slice === 'passing') return 'Passing and room';
   if (slice === 'shims') return 'Shims';
+  if (slice && buildPlaces[slice]) return buildPlaces[slice];
   if (slice === 'structure') return structurePlace[at ?? ''] ?? 'Structure';
   const cut = at === 'cuts' ? brief.cuts[Number(inside[0])] : undefined;
   return cut?.name ?? (at === 'spindle' ? 'Spindle' : 'Brief');

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { axesShape, axisSchema } from './axes/schema';
 import type { Axis } from './axes/schema';
 import { briefShape } from './brief/schema';
+import { buildShape } from './build/schema';
 import type { MeasurePath } from './edit';
 import { contentsSchema, filesShape } from './files/schema';
 import { fitShape } from './fit/schema';
@@ -12,7 +13,7 @@ import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 8;
+export const VERSION = 9;
 
 /** What belongs to the document as a whole. */
 const headShape = {
@@ -38,6 +39,7 @@ export const projectSchema = z.strictObject({
   ...structureShape,
   ...fitShape,
   ...partsShape,
+  ...buildShape,
   ...filesShape,
 });
 

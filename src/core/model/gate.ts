@@ -7,8 +7,7 @@ import { issueOfZod } from './open';
 import { applyEdits } from './path';
 
 /**
- * Bytes that a field of the document may take as JSON. Six of its fields can grow so far; with the rest they
- * stay below the 5 MB that an import reads.
+ * Bytes that a field of the document may take as JSON.
  */
 const MOST_PART_BYTES = 800_000;
 /** What one letter takes at most. */
@@ -56,6 +55,15 @@ const keyOf = ({ code, path }: Issue) => `${code} ${path.join('.')}`;
 const MOST_BYTES = 5_000_000;
 /** Rows up to which a machine is so far from that that it need not be measured. */
 const FEW_ROWS = 300;
+/** Lists that may grow long. */
+const LONG_LISTS = [
+  'ownParts',
+  'files',
+  'pins',
+  'partLines',
+  'quotes',
+  'begunBars',
+] as const satisfies readonly (keyof Project)[];
 
 const bytesOf = (value: unknown) => new TextEncoder().encode(JSON.stringify(value)).length;
 
@@ -64,7 +72,8 @@ const bytesOf = (value: unknown) => new TextEncoder().encode(JSON.stringify(valu
  * are larger than any edit could make them.
  */
 function wholeTooLarge(after: Project, before: Project): Issue[] {
-  if (after.ownParts.length + after.files.length + after.pins.length <= FEW_ROWS) return [];
+  const rows = (list: keyof Project) => (after[list] as readonly unknown[]).length;
+  if (LONG_LISTS.reduce((sum, list) => sum + rows(list), 0) <= FEW_ROWS) return [];
   const bytes = bytesOf(after);
   if (bytes <= MOST_BYTES || bytes <= bytesOf(before)) return [];
   return [{ code: 'part-too-large', path: [], read: `${bytes} bytes`, params: { most: MOST_BYTES } }];

@@ -1,5 +1,6 @@
 export * from './axes';
 export * from './brief';
+export * from './build';
 export * from './structure';
 export * from './fit';
 export type { OwnPart } from './parts';

@@ -9,6 +9,7 @@ import {
   type Project,
   projectIssues,
   startingFit,
+  startingBuild,
   startingPassing,
   startingShims,
   VERSION,
@@ -29,8 +30,20 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 9: nothing was got or sawn. */
+function asBefore9(project: Project): Project {
+  const { remnants, ...fresh } = startingBuild();
+  expect(project).toMatchObject(fresh);
+  expect(project.remnants.keep.si).toBe(remnants.keep.si);
+  const kept = Object.entries(project).filter(
+    ([field]) => field !== 'remnants' && !Object.hasOwn(fresh, field),
+  );
+  return Object.fromEntries(kept) as Project;
+}
+
 /** A machine without what came with version 6: nobody had said what it stands on, nor how it fits. */
-function asBefore6({ axes, pins, structure, shims, passing, ...rest }: Project) {
+function asBefore6(project: Project) {
+  const { axes, pins, structure, shims, passing, ...rest } = asBefore9(project);
   expect(passing).toEqual(startingPassing());
   expect(shims.map((s) => s.thickness.typed)).toEqual(startingShims().map((s) => s.thickness.typed));
   const { feet, ...frame } = structure ?? { feet: null };
@@ -250,5 +263,16 @@ describe('a file of version 7', () => {
     // What the version before found on its plates, ends and stack-ups.
     const codes = project.axes.flatMap((a) => axisReport(a).findings.map((f) => f.code));
     expect(codes).toEqual(expect.arrayContaining(['plate-pattern', 'chain-short']));
+  });
+});
+
+describe('a file of version 8', () => {
+  const text = readFileSync('test/fixtures/machine-v8.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens; nothing is got or sawn, and all else is as it was', () => {
+    expect(old.version).toBe(8);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore9(project), version: 8 }).toEqual(old);
   });
 });

@@ -1,5 +1,6 @@
 import { axesSteps } from './axes/migrations';
 import { briefSteps } from './brief/migrations';
+import { buildSteps } from './build/migrations';
 import { FORMAT, VERSION } from './document';
 import { filesSteps } from './files/migrations';
 import { fitSteps } from './fit/migrations';
@@ -15,6 +16,7 @@ const slices: readonly SliceSteps[] = [
   structureSteps,
   fitSteps,
   partsSteps,
+  buildSteps,
   filesSteps,
 ];
 

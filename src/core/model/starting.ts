@@ -1,5 +1,6 @@
 import { type AxisNames, startingAxis } from './axes/starting';
 import { startingBrief } from './brief/starting';
+import { startingBuild } from './build/starting';
 import { FORMAT, type Project, VERSION } from './document';
 import { startingPassing, startingShims } from './fit/starting';
 
@@ -29,6 +30,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     shims: startingShims(),
     passing: startingPassing(),
     ownParts: [],
+    ...startingBuild(),
     files: [],
   };
 }

@@ -35,11 +35,11 @@ export {
   stackProposals,
 } from './stack-proposals';
 export { type PatternOff, type PlateGroup, type PlateReport, metByPlates, platesOf } from './plates';
-export type { PlatePart } from './plate-parts';
+export { partOf as platePartOf, type PlatePart } from './plate-parts';
 export { dowelGroup, proposedPlates, type PlateSeed, startingGroup } from './plate-proposals';
 export type { Caught } from './cushions';
 export { endsBegun, type EndReport, type EndsReport } from './stopping';
-export type { Lengths, OverhangPrice, RailJoint } from './lengths';
+export { type Lengths, type OverhangPrice, railClear, railHolesOf, type RailJoint } from './lengths';
 export { reachOf, type ToolReach } from './reach';
 export type { ControllerFigures } from './told';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';

@@ -98,12 +98,16 @@ function overhangPrice({ guide }: Axis, sheet: Worksheet): OverhangPrice | null 
 /** Kept between the edge of a counterbore and the end of its rail, m; common practice, no source. */
 const AT_END = 0.003;
 
+/** From the middle of a rail's hole to an end or a saw, at least, m. */
+export const railClear = ({ hole, bore }: { readonly hole: number; readonly bore: number | null }): number =>
+  (bore ?? hole) / 2 + AT_END;
+
 /** Holes of a rail so that both ends are equal; null while its length or its form is not known. */
 export function railHolesOf(axis: Axis): Lengths['railHoles'] {
   const length = axis.guide.railLength?.si;
   const rail = mountsOf(axis).carriage?.rail;
   if (length === undefined || !rail) return null;
-  const found = railHoles(length, rail.pitch, (rail.bore ?? rail.hole) / 2 + AT_END);
+  const found = railHoles(length, rail.pitch, railClear(rail));
   return found && { ...found, pitch: rail.pitch };
 }
 
@@ -133,7 +137,7 @@ function jointsOf(axis: Axis): readonly RailJoint[] {
   return (['a', 'b'] as const).flatMap((id) => {
     const at = axis.fit.joints[id]?.si;
     if (at === undefined) return [];
-    return [{ rail: id, at, toHole: jointToHole(at, holes), least: (rail.bore ?? rail.hole) / 2 + AT_END }];
+    return [{ rail: id, at, toHole: jointToHole(at, holes), least: railClear(rail) }];
   });
 }
 

@@ -4,6 +4,7 @@ export { forceOverTurn } from './milling';
 export {
   type AxisMasses,
   beamRidesOn,
+  columnCount,
   type MassReport,
   massReport,
   ridersOf,

@@ -52,7 +52,8 @@ export function beamRidesOn({ brief: { arrangement }, axes }: Project): Axis | u
 }
 
 /** How many columns carry the beam. */
-const columnsOf = ({ brief: { arrangement } }: Project): number => (arrangement === 'cantilever' ? 1 : 2);
+export const columnCount = ({ brief: { arrangement } }: Project): number =>
+  arrangement === 'cantilever' ? 1 : 2;
 
 /** Strips as plain numbers. */
 export const stripsOf = ({ strips }: NonNullable<Project['structure']>['beam']): Strip[] =>
@@ -107,7 +108,7 @@ function structureBodies(project: Project): {
       ? [
           row(
             'columns',
-            columnsOf(project) * column.mass * structure.column.height.si,
+            columnCount(project) * column.mass * structure.column.height.si,
             basisOf(structure.column),
           ),
         ]

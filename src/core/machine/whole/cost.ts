@@ -1,4 +1,4 @@
-import { familiesOf, familyById, partOfOwn } from '@/core/catalogue';
+import { familiesOf, familyById, type PartLink, partOfOwn } from '@/core/catalogue';
 import { planRack, rack } from '@/core/drives';
 import { type Axis, holdsBothSides, type Project } from '@/core/model';
 import type { AxisReport } from '../axis';
@@ -61,13 +61,44 @@ const SHARED = ['supply', 'controller'];
 /** What lies on the shelf is paid. */
 const lacking = (need: number, onHand: number) => Math.max(0, need - onHand);
 
-type Found = { readonly name: string; readonly price: number | null; readonly onHand: number };
+/** A part that was picked for an axis, and how many of it the builder has. */
+export interface PickedPart {
+  readonly family: string;
+  readonly name: string;
+  /** Example price, or the builder's own; null: none. */
+  readonly price: number | null;
+  readonly onHand: number;
+  /** Whether it is the builder's own: its price is that of a piece, whatever its length. */
+  readonly own: boolean;
+}
 
 /** A part by its id, the builder's own or the catalogue's; undefined where it is gone. */
-function partOf({ ownParts }: Project, family: string, id: string): (Found & { own: boolean }) | undefined {
+function partOf({ ownParts }: Pick<Project, 'ownParts'>, family: string, id: string): PickedPart | undefined {
   const own = ownParts.find((p) => p.id === id);
   const part = own ? partOfOwn(own) : familyById(family)?.parts.find((p) => p.id === id);
-  return part && { name: part.name, price: part.price, onHand: own?.onHand ?? 0, own: own !== undefined };
+  return (
+    part && {
+      family,
+      name: part.name,
+      price: part.price,
+      onHand: own?.onHand ?? 0,
+      own: own !== undefined,
+    }
+  );
+}
+
+/** The part of a link that was picked for an axis; undefined where none was, or it is gone. */
+export function pickedPart(
+  project: Pick<Project, 'ownParts'>,
+  axis: Axis,
+  link: PartLink,
+): PickedPart | undefined {
+  for (const { id } of familiesOf(link)) {
+    const picked = axis.parts[id];
+    const part = picked === undefined ? undefined : partOf(project, id, picked);
+    if (part) return part;
+  }
+  return undefined;
 }
 
 /** Parts that an axis has for itself. */

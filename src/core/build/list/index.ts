@@ -1,0 +1,2 @@
+export { isGot, isHere, type LineOrigin, linesOf, type ListLine, ownKey, rounded } from './lines';
+export { type LineMoney, type MoneyReport, moneyOf, offerOf, type OptionPrice, sellerOf } from './money';

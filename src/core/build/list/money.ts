@@ -1,0 +1,171 @@
+import type { Project, QuoteInput, SellerInput } from '@/core/model';
+import { dayOf } from '../days';
+import { type Basket, bought, cheapestBasket, type Item, landed, type Offer, type Seller } from '../money';
+import { isGot, type ListLine } from './lines';
+
+/** Money of one line. */
+export interface LineMoney {
+  readonly key: string;
+  /** What it cost or will cost; null: nobody knows. */
+  readonly cost: number | null;
+  /**
+   * Paid; by the quote that was picked, or of the cheapest basket, with its share of shipping; by the example
+   * price of its like; or not known.
+   */
+  readonly from: 'paid' | 'quote' | 'like' | 'nothing';
+}
+
+/** Something that can be left out, and what the whole costs with it less what it costs without. */
+export interface OptionPrice {
+  readonly name: string;
+  readonly lines: number;
+  readonly price: number;
+  readonly unpriced: number;
+}
+
+/** Money of the whole list, in the builder's own. */
+export interface MoneyReport {
+  readonly lines: ReadonlyMap<string, LineMoney>;
+  /** What is ordered or here, as far as it has a price. */
+  readonly paid: number;
+  /** What is still to be bought, options left out, as it is cheapest. */
+  readonly basket: Basket;
+  /** The same with all here by the wanted day; null where no day is wanted or the first is in time. */
+  readonly inTime: Basket | null;
+  /** Lines to buy without a quote, and what such parts cost as an example as far as that is known. */
+  readonly unpriced: { readonly count: number; readonly like: number; readonly unknown: number };
+  readonly total: number;
+  readonly budget: number | null;
+  /** By axis id, the machine last under an empty id. */
+  readonly byOwner: readonly { readonly owner: string; readonly cost: number; readonly unknown: number }[];
+  readonly options: readonly OptionPrice[];
+}
+
+export const sellerOf = (s: SellerInput): Seller => ({
+  id: s.id,
+  shipping: { fixed: s.fixed, step: s.step?.si ?? 0, perStep: s.perStep, freeFrom: s.freeFrom },
+  duty: s.duty / 100,
+  tax: s.tax / 100,
+});
+
+export const offerOf = ({ id, seller, price, breaks, pack, days }: QuoteInput): Offer => ({
+  id,
+  seller,
+  price,
+  breaks,
+  pack,
+  days,
+});
+
+/** What is bought of a line by the basket: by the quote that was picked, or by any. */
+const itemOf = (line: ListLine): Item => ({
+  id: line.key,
+  quantity: line.toBuy,
+  mass: line.mass,
+  offers: line.quotes.filter((q) => !line.said?.quote || q.id === line.said.quote).map(offerOf),
+});
+
+/** What a line that is ordered or here cost: as it was typed, else by its quote without shipping. */
+function paidFor(line: ListLine, sellers: readonly Seller[]): number | null {
+  if (line.said?.paid != null) return line.said.paid;
+  const quote = line.quotes.find((q) => q.id === line.said?.quote);
+  const seller = quote && sellers.find((s) => s.id === quote.seller);
+  if (line.state === 'on-hand') return 0;
+  if (!quote || !seller || !line.said) return null;
+  return landed(seller, bought(offerOf(quote), line.said.count).goods, 0);
+}
+
+/** Each line of a basket with its share of the shipping, by what its goods cost. */
+function sharesOf(basket: Basket): Map<string, number> {
+  const shares = new Map<string, number>();
+  for (const { lines, goods, total } of basket.parcels)
+    for (const { item, way } of lines)
+      shares.set(item.id, goods > 0 ? (total * way.goods) / goods : total / lines.length);
+  return shares;
+}
+
+const like = ({ need, toBuy }: ListLine) =>
+  need?.price === null || need?.price === undefined ? null : need.price * toBuy;
+
+/** Days from one to the other; null where no day is wanted. */
+const daysLeft = (wantedBy: string | null, today: string) =>
+  wantedBy === null ? null : Math.max(0, dayOf(wantedBy) - dayOf(today));
+
+function lineMoney(line: ListLine, sellers: readonly Seller[], shares: Map<string, number>): LineMoney {
+  const { key } = line;
+  if (isGot(line) && line.toBuy === 0) {
+    const cost = paidFor(line, sellers);
+    return { key, cost, from: cost === null ? 'nothing' : 'paid' };
+  }
+  // What is sawn, or not wanted, costs nothing by itself.
+  if (line.sawn || (line.toBuy === 0 && line.wanted !== null)) return { key, cost: 0, from: 'paid' };
+  const before = isGot(line) ? (paidFor(line, sellers) ?? 0) : 0;
+  const share = shares.get(key);
+  if (share !== undefined) return { key, cost: before + share, from: 'quote' };
+  const example = like(line);
+  return {
+    key,
+    cost: example === null ? null : before + example,
+    from: example === null ? 'nothing' : 'like',
+  };
+}
+
+function optionPrices(
+  lines: readonly ListLine[],
+  sellers: readonly Seller[],
+  base: Basket,
+  always: readonly ListLine[],
+): readonly OptionPrice[] {
+  const names = [...new Set(lines.map((l) => l.option).filter((o) => o !== ''))];
+  return names.map((name) => {
+    const own = lines.filter((l) => l.option === name && l.toBuy > 0);
+    const priced = own.filter((l) => l.quotes.length);
+    const likes = own.filter((l) => !l.quotes.length).map(like);
+    const both = cheapestBasket([...always, ...priced].map(itemOf), sellers);
+    return {
+      name,
+      lines: own.length,
+      price: both.total - base.total + likes.reduce<number>((s, c) => s + (c ?? 0), 0),
+      unpriced: likes.filter((c) => c === null).length,
+    };
+  });
+}
+
+/** What the list costs. @param today `2026-11-27`. */
+export function moneyOf(
+  { sellers: said, buying, brief }: Pick<Project, 'sellers' | 'buying' | 'brief'>,
+  lines: readonly ListLine[],
+  today: string,
+): MoneyReport {
+  const sellers = said.map(sellerOf);
+  const needed = lines.filter((l) => l.option === '');
+  const wanted = needed.filter((l) => l.toBuy > 0 && l.quotes.length > 0);
+  const basket = cheapestBasket(wanted.map(itemOf), sellers);
+  const days = daysLeft(buying.wantedBy, today);
+  const late = basket.parcels.some((p) =>
+    p.lines.some(({ way }) => way.offer.days === null || way.offer.days > (days ?? Infinity)),
+  );
+  const inTime = days !== null && late ? cheapestBasket(wanted.map(itemOf), sellers, days) : null;
+  const shares = sharesOf(basket);
+  const money = new Map(lines.map((l) => [l.key, lineMoney(l, sellers, shares)]));
+  const bare = needed.filter((l) => l.toBuy > 0 && !shares.has(l.key));
+  const likes = bare.map(like);
+  const paid = needed.filter(isGot).reduce((s, l) => s + (paidFor(l, sellers) ?? 0), 0);
+  const likely = likes.reduce<number>((s, c) => s + (c ?? 0), 0);
+  const owners = [...new Set(needed.map((l) => l.owner))];
+  return {
+    lines: money,
+    paid,
+    basket,
+    inTime,
+    unpriced: { count: bare.length, like: likely, unknown: likes.filter((c) => c === null).length },
+    total: paid + basket.total + likely,
+    budget: brief.budget,
+    byOwner: owners.map((owner) => {
+      const own = needed.filter((l) => l.owner === owner).map((l) => money.get(l.key)!);
+      const cost = own.reduce((s, m) => s + (m.cost ?? 0), 0);
+      return { owner, cost, unknown: own.filter((m) => m.cost === null).length };
+    }),
+    options: optionPrices(lines, sellers, basket, wanted),
+  };
+}

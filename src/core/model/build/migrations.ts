@@ -1,0 +1,20 @@
+import type { SliceSteps } from '../slice';
+
+/** Steps of the build from version to version: version 8 had none. */
+export const buildSteps: SliceSteps = {
+  8: () => ({
+    partLines: [],
+    quotes: [],
+    sellers: [],
+    buying: { wantedBy: null, staleAfter: 90, farApart: 1.5 },
+    cabling: [],
+    bars: [],
+    saws: [],
+    ownPieces: [],
+    begunBars: [],
+    remnants: {
+      keep: { typed: '300 mm', si: 0.3, basis: 'estimate' },
+      worth: { typed: '0.5', si: 0.5, basis: 'estimate' },
+    },
+  }),
+};
