@@ -1,4 +1,4 @@
 export { type Job, type JobOptions, jobPool, type JobPool, type JobPlace, type PoolTools } from './pool';
-export type { JobName, JobResult, Jobs, JobService } from './protocol';
+export type { BuildAnswer, JobName, JobResult, Jobs, JobService } from './protocol';
 export { type JobCall, JobProvider, useJob, useJobPlace } from './react';
 export { jobService } from './service';

@@ -1,4 +1,5 @@
 import type { DriveStiffness, Flex, FrameInputs, FrameTrial, TrialStep } from '@/core/machine';
+import type { BuildFinding, MoneyReport, Need, SectionPlan } from '@/core/build';
 import type { Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
@@ -11,6 +12,19 @@ export interface Jobs {
     readonly step: TrialStep;
     readonly output: readonly FrameTrial[];
   };
+  /** How a machine is got and sawn: cuts, money, and what is found wrong with them. */
+  build: {
+    readonly input: { readonly project: Project; readonly needs: readonly Need[]; readonly today: string };
+    readonly step: never;
+    readonly output: BuildAnswer;
+  };
+}
+
+/** What a page does not work out by itself. */
+export interface BuildAnswer {
+  readonly plans: readonly SectionPlan[];
+  readonly money: MoneyReport;
+  readonly findings: readonly BuildFinding[];
 }
 
 export type JobName = keyof Jobs;

@@ -1,3 +1,4 @@
+import { buildFindings, buildOf } from '@/core/build';
 import { flexReport, trialSteps } from '@/core/machine';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
@@ -11,6 +12,13 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   },
   *trials({ project, drives }) {
     return yield* trialSteps(project, drives);
+  },
+  // Some tens of milliseconds; for hundreds of pieces or lines some tenths of a second.
+  *build({ project, needs, today }) {
+    const context = buildOf(project, needs, today);
+    // Remedies are worked out when they are looked at: as data they are none.
+    const findings = buildFindings(context).map((f) => ({ ...f, remedies: [] }));
+    return { plans: context.plans, money: context.money, findings };
   },
 };
 

@@ -19,3 +19,12 @@ export { drawingDxf } from './dxf';
 export { type DrawnHole, type DxfOutline, readDxfOutline } from './dxf-outline';
 export { drillCsv, type DrillRow, shortWay, type SpotDrilling, spotProgram, usualSpots } from './drilling';
 export { trueSvg } from './true-svg';
+export {
+  type ListColumn,
+  listColumns,
+  type ListRead,
+  type ListRow,
+  type ListWanted,
+  readListCsv,
+  writeListCsv,
+} from './list-csv';

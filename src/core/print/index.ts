@@ -1,4 +1,5 @@
 export { type DrawingSheet, drawingSheetPdf, roomOn, type SheetPaperId, sheetPapers } from './drawing-sheet';
+export { type BoxLabel, type LabelSheetId, labelSheets, labelsPdf } from './labels';
 export { shopSheetPdf, type ShopSheet } from './shop-sheet';
 export { type Template, templatePdf } from './template';
 export {

@@ -13,6 +13,7 @@ export {
   usePainted,
   useReport,
 } from './reports-context';
+export { type BuildState, todayIso, useBuild } from './use-build';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { NextLink } from './next-link';
 export { SheetHead, type SheetTab } from './sheet-head';

@@ -26,8 +26,11 @@ export const listOf = (
  * Works out the build of a machine. Cutting and basket may take some tenths of a second for large sets.
  * @param reports of the axes, in their order. @param today `2026-11-27`.
  */
-export function buildContext(project: Project, reports: readonly AxisReport[], today: string): BuildContext {
-  const needs = needsOf({ project, reports });
+export const buildContext = (project: Project, reports: readonly AxisReport[], today: string): BuildContext =>
+  buildOf(project, needsOf({ project, reports }), today);
+
+/** The same out of needs that are at hand: plain data, as it goes to a worker. */
+export function buildOf(project: Project, needs: readonly Need[], today: string): BuildContext {
   const plans = sawingPlan(project, needs);
   const lines = listOf(project, needs, plans);
   return { project, today, needs, plans, lines, money: moneyOf(project, lines, today) };

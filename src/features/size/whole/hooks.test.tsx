@@ -25,7 +25,7 @@ function direct(project: Project) {
 
 /** A pool that counts what it is asked for. */
 function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobName, number> } {
-  const asked: Record<JobName, number> = { frame: 0, trials: 0 };
+  const asked: Record<JobName, number> = { frame: 0, trials: 0, build: 0 };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
     asked[name] += 1;

@@ -1,0 +1,82 @@
+import {
+  type Edit,
+  type PartLine,
+  type PartState,
+  type Plain,
+  type Project,
+  startingLine,
+} from '@/core/model';
+import { daysOn } from '../days';
+import { specOf } from '../report/spec';
+import { isGot, type ListLine, ownKey, rounded } from './lines';
+
+export type LineChange = Partial<Omit<PartLine, 'id' | 'key'>>;
+
+/** A name for a new row that no other has: the first free number. */
+function freeId(lines: readonly PartLine[], taken: number): string {
+  const ids = new Set(lines.map((l) => l.id));
+  let n = lines.length + 1 + taken;
+  while (ids.has(`line-${n}`)) n++;
+  return `line-${n}`;
+}
+
+/**
+ * Changes of lines by their key, as one edit. What the model asks for gets a row when something is first said of
+ * it.
+ */
+export function lineEdits(
+  { partLines }: Pick<Project, 'partLines'>,
+  changes: ReadonlyMap<string, LineChange>,
+): readonly Edit[] {
+  const known = new Set(partLines.map((l) => l.key));
+  const list: PartLine[] = partLines.map((l) => {
+    const change = changes.get(l.key);
+    return change ? { ...l, ...change } : l;
+  });
+  for (const [key, change] of changes)
+    if (!known.has(key)) list.push({ ...startingLine(freeId(list, 0), key), ...change });
+  return [{ path: 'partLines', value: list as unknown as Plain }];
+}
+
+/** Lines of the builder's own, added at the end. */
+export function addedLines(
+  { partLines }: Pick<Project, 'partLines'>,
+  changes: readonly LineChange[],
+): readonly Edit[] {
+  const list = [...partLines];
+  for (const change of changes) {
+    const id = freeId(list, 0);
+    list.push({ ...startingLine(id, ownKey(id)), quantity: 1, ...change });
+  }
+  return [{ path: 'partLines', value: list as unknown as Plain }];
+}
+
+/** Lines that are taken off the list with their quotes: such as the model does not ask for. */
+export function removedLines(
+  { partLines, quotes }: Pick<Project, 'partLines' | 'quotes'>,
+  keys: ReadonlySet<string>,
+): readonly Edit[] {
+  return [
+    { path: 'partLines', value: partLines.filter((l) => !keys.has(l.key)) as unknown as Plain },
+    { path: 'quotes', value: quotes.filter((q) => !keys.has(q.line)) as unknown as Plain },
+  ];
+}
+
+/**
+ * What a new state of a line brings with it: how many were ordered, as what, when, and when they are due by the
+ * quote that was picked.
+ */
+export function stateChange(line: ListLine, state: PartState, today: string): LineChange {
+  if (state === 'to-buy' || state === 'refused')
+    return { state, count: 0, asked: '', ordered: null, due: null };
+  if (state === 'on-hand') return { state, have: Math.max(line.have, line.wanted ?? 0), count: 0 };
+  const asked = line.need ? specOf(line.need) : '';
+  const fresh = !isGot(line) || line.state === 'on-hand';
+  const count = fresh
+    ? Math.max(0, rounded((line.wanted ?? 0) + line.spare - line.have, line.by))
+    : (line.said?.count ?? 0);
+  if (state !== 'ordered') return fresh ? { state, count, asked } : { state };
+  const quote = line.quotes.find((q) => q.id === line.said?.quote) ?? line.quotes[0];
+  const due = quote?.days == null ? null : daysOn(today, quote.days);
+  return { state, count, asked, ordered: today, due: line.said?.due ?? due };
+}
