@@ -86,9 +86,13 @@ export const arrows = [
     type('app'),
     type('app', 'ui', 'words'),
     features(...sharedFeatures, ...stationFeatures),
-    core('model', 'machine', 'formats', 'handbook'),
+    core('model', 'machine', 'build', 'formats', 'handbook'),
   ),
-  ...from(type('cli'), type('cli', 'words', 'drawings'), core('model', 'machine', 'formats', 'print')),
+  ...from(
+    type('cli'),
+    type('cli', 'words', 'drawings'),
+    core('model', 'machine', 'build', 'formats', 'print'),
+  ),
 ];
 
 const reactRules = next

@@ -10,19 +10,20 @@ const read = (path: string) => {
   if (path === 'bad.json') return demoText.replace('"bed"', '17');
   throw new Error('ENOENT');
 };
+const TODAY = '2026-11-27';
 const post = (body: string, query = '', headers: Record<string, string> = {}) =>
   POST(new Request(`http://local/api/report${query}`, { method: 'POST', body, headers }));
 
 describe('the terminal', () => {
   it('writes the report and nothing else', () => {
-    const { out, err, code } = run(['demo.json'], read);
+    const { out, err, code } = run(['demo.json'], read, TODAY);
     expect([err, code]).toEqual(['', 0]);
-    expect(JSON.parse(out)).toEqual(
-      JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))),
-    );
+    const { build, ...plan } = JSON.parse(out);
+    expect(plan).toEqual(JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))));
+    expect(build).toMatchObject({ today: TODAY, money: { basket: { proved: true } } });
   });
   it('adds the working on demand', () => {
-    expect(JSON.parse(run(['demo.json', '--working'], read).out).axes[0].working[0]).toMatchObject({
+    expect(JSON.parse(run(['demo.json', '--working'], read, TODAY).out).axes[0].working[0]).toMatchObject({
       key: 'gravity',
       formula: { id: 'motion/gravity' },
     });
@@ -30,13 +31,13 @@ describe('the terminal', () => {
   it.each([[[]], [['a', 'b']], [['demo.json', '--nonsense']], [['nowhere.json']], [['bad.json']]])(
     '%j: exit code 2, nothing on standard output',
     (args) => {
-      const { out, err, code } = run(args, read);
+      const { out, err, code } = run(args, read, TODAY);
       expect([out, code]).toEqual(['', 2]);
       expect(err.length).toBeGreaterThan(20);
     },
   );
   it('names the field of a bad file', () => {
-    expect(run(['bad.json'], read).err).toBe('axes.0.id: read “17”; wanted string.\n');
+    expect(run(['bad.json'], read, TODAY).err).toBe('axes.0.id: read “17”; wanted string.\n');
   });
 });
 
@@ -44,7 +45,8 @@ describe('the service', () => {
   it('gives the same as the terminal', async () => {
     const response = await post(demoText);
     expect(response.status).toBe(200);
-    expect(await response.json()).toEqual(JSON.parse(run(['demo.json'], read).out));
+    const dated = await post(demoText, `?today=${TODAY}`);
+    expect(await dated.json()).toEqual(JSON.parse(run(['demo.json'], read, TODAY).out));
     expect((await (await post(demoText, '?working=1')).json()).axes[0].working.length).toBeGreaterThan(30);
   });
   it('answers 422 with issues in data and words', async () => {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile } from '@/core/formats';
+import { buildContext, buildReport } from '@/core/build';
 import { machineReport } from '@/core/machine';
 import { explainIssue } from '@/words';
 
@@ -10,10 +11,14 @@ Reads a machine (- for standard input) and writes its report as JSON to standard
 Exit code 0: report written; 2: the file or the call is not as it should be (see standard error).
 `;
 
-/** Command line: returns what to print and the exit code, so that tests can call it without a process. */
+/**
+ * Command line: returns what to print and the exit code, so that tests can call it without a process.
+ * @param today `2026-11-27`.
+ */
 export function run(
   args: readonly string[],
   read: (path: string) => string,
+  today: string,
 ): { out: string; err: string; code: 0 | 2 } {
   const paths = args.filter((a) => !a.startsWith('--'));
   const unknown = args.filter((a) => a.startsWith('--') && a !== '--working');
@@ -32,9 +37,11 @@ export function run(
   const opened = computable(readProjectFile(text));
   if (!opened.ok)
     return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
-  const report = machineReport(opened.project, { working: args.includes('--working'), flex: true });
+  const { project } = opened;
+  const report = machineReport(project, { working: args.includes('--working'), flex: true });
+  const build = buildReport(buildContext(project, report.axes, today));
   return {
-    out: `${JSON.stringify(report, null, 2)}\n`,
+    out: `${JSON.stringify({ ...report, build }, null, 2)}\n`,
     err: '',
     code: 0,
   };
@@ -42,8 +49,10 @@ export function run(
 
 /** Entry point of `npm run report`. */
 export function main(): void {
-  const { out, err, code } = run(process.argv.slice(2), (path) =>
-    readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8'),
+  const { out, err, code } = run(
+    process.argv.slice(2),
+    (path) => readFileSync(path === '-' ? 0 : resolve(process.env.CALLED_FROM ?? '.', path), 'utf8'),
+    new Date().toISOString().slice(0, 10),
   );
   process.stdout.write(out);
   process.stderr.write(err);

@@ -1,17 +1,34 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { buildContext } from '@/core/build';
 import { computable, readProjectFile, usualSpots } from '@/core/formats';
 import { machineReport, type PlateReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
-import { arrangementFile, arrangementFormats, type PlateFormat, plateFile, plateFormats } from '@/drawings';
+import {
+  arrangementFile,
+  arrangementFormats,
+  type BuildSheetId,
+  buildSheets,
+  cutsCsv,
+  cutsPdf,
+  labelsFile,
+  partsCsv,
+  type PlateFormat,
+  plateFile,
+  plateFormats,
+} from '@/drawings';
 import { explainIssue } from '@/words';
 
 const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [--paper a4|letter] [--cut]
        npm run --silent sheet -- machine.json arrangement --as pdf|svg [--paper PAPER]
+       npm run --silent sheet -- machine.json parts --as csv
+       npm run --silent sheet -- machine.json cuts --as pdf|csv [--paper a4|letter]
+       npm run --silent sheet -- machine.json labels --as pdf
 FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
-Writes one plate of a machine, or the machine in three views, to standard output. The plate is meant by its
+Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar, or
+labels for boxes, to standard output. The plate is meant by its
 name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
@@ -54,6 +71,30 @@ async function arrangement(project: Project, args: readonly string[], now: Date)
   if (!wanted || !isSheetPaper(paper)) return refused(usage);
   const { data } = await arrangementFile(project, wanted, { paper, made: now });
   return written(data);
+}
+
+const isBuildSheet = (name: string): name is BuildSheetId => Object.hasOwn(buildSheets, name);
+
+/** List, cuts or labels. */
+async function buildSheet(
+  project: Project,
+  name: BuildSheetId,
+  args: readonly string[],
+  now: Date,
+): Promise<Written> {
+  const as = option(args, '--as');
+  const paper = option(args, '--paper') ?? (project.units === 'metric' ? 'a4' : 'letter');
+  const formats: readonly string[] = buildSheets[name];
+  if (!as || !formats.includes(as) || !isPaper(paper)) return refused(usage);
+  const { axes } = machineReport(project, { remedies: false });
+  const built = buildContext(project, axes, now.toISOString().slice(0, 10));
+  if (name === 'parts') return written(partsCsv(project, built.lines));
+  if (name === 'cuts')
+    return written(as === 'csv' ? cutsCsv(built) : await cutsPdf(built, papers[paper], now));
+  const sheet = paper === 'letter' ? 'letter-30' : 'a4-24';
+  // The terminal does not know where the application will stand: the code names the line.
+  const options = { skip: 0, made: now, addressOf: (key: string) => key };
+  return written(await labelsFile(project, built.lines, sheet, options));
 }
 
 function namedPlate(plates: readonly PlateReport[], name: string): PlateReport | string {
@@ -108,6 +149,7 @@ export async function run(
   }
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refused(opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''));
+  if (isBuildSheet(name)) return buildSheet(opened.project, name, args, now);
   return name === ARRANGEMENT
     ? arrangement(opened.project, args, now)
     : plateSheet(opened.project, name, args, given.includes('--cut'), now);

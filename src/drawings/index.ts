@@ -26,3 +26,13 @@ export {
   plateFormats,
 } from './plate-files';
 export { passingDrawing, passingInWords, type PassingShown } from './passing';
+export {
+  type BuildSheetId,
+  buildSheets,
+  cutsCsv,
+  cutsPdf,
+  labelsFile,
+  partsCsv,
+  pieceNames,
+} from './build-files';
+export { barsDrawing, barsInWords, type BarsShown } from './bars';

@@ -46,7 +46,9 @@ export {
   wayNames,
 } from './plates';
 export { changeText, fineLength, windowText } from './findings-fit';
-export { lineNameOf, needName, originNames, sectionName, stateNames } from './needs';
+export { listFaultText, lineNameOf, needName, originNames, sectionName, stateNames } from './needs';
+export { lineName, listRows, type NameMemory, ownerName } from './list-rows';
+export { sawingCautions } from './sawing';
 export { wantedWords } from './wanted';
 export { checkNameOf, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

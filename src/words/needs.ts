@@ -1,8 +1,9 @@
 import type { LineOrigin, NeedKind, NeedParams } from '@/core/build';
 import { paramsOf } from '@/core/build';
 import { materials } from '@/core/catalogue';
+import { listColumns, type ListRead, type ListWanted } from '@/core/formats';
 import type { MaterialId, PartState } from '@/core/model';
-import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 import { cushionNames, switchNames } from './ends';
 
 /** What the words of a need are made from. */
@@ -14,6 +15,8 @@ interface Told {
   readonly size: (name: string) => string;
   readonly num: (name: string) => number;
   readonly word: (name: string) => string;
+  /** Another figure in the sheet's units. */
+  readonly said: (kind: Kind, name: string) => string;
   /** `, 1640 mm` where it is known. */
   readonly long: (name?: string) => string;
   /** A name of the catalogue where a part was picked, else what is said for it. */
@@ -39,6 +42,7 @@ function toldOf(p: NeedParams, system: UnitSystem): Told {
     word,
     size: (name) => (num(name) > 0 ? designation(num(name), system) : '?'),
     long: (name = 'length') => (num(name) > 0 ? `, ${len(name)}` : ', length not known'),
+    said: (kind, name) => formatQuantity(kind, num(name), system, 3).text,
     called: (otherwise) => word('name') || otherwise,
   };
 }
@@ -125,7 +129,7 @@ const words: Record<NeedKind, (t: Told) => string> = {
     t.called(
       `${t.word('what') === 'belt' ? 'Belt stage' : 'Planetary gear'} ${formatNumber(t.num('ratio'), 3)} : 1`,
     ),
-  motor: (t) => t.called(motorKinds[t.word('what')] ?? 'Motor'),
+  motor: (t) => t.called(`${motorKinds[t.word('what')] ?? 'Motor'} ${t.said('torque', 'torque')}`),
   'motor-screws': (t) => `Screws of the motor${t.num('hole') > 0 ? `, holes ${t.len('hole', 2)}` : ''}`,
   driver: (t) => t.called('Driver'),
   rail: (t) => `${guides[t.word('guide')] ?? 'Rail'} ${t.size('size')}${t.long()}`,
@@ -227,3 +231,18 @@ export const originNames: Record<LineOrigin, string> = {
   own: 'your own',
   gone: 'asked for no more',
 };
+
+const listWanted: Record<ListWanted, string> = {
+  number: 'a number, or nothing',
+  whole: 'a whole number, or nothing',
+  state: 'one of to-buy, on-hand, ordered, arrived, checked, fitted, refused, or nothing',
+  date: 'a day as 2026-12-05, or nothing',
+  short: 'a shorter text',
+  column: `names of columns, each once: ${listColumns.join(', ')}; key or part among them`,
+  'a-row': 'a row with a key or the name of a part',
+  rows: 'at most 2000 rows',
+};
+
+/** Why a list of parts was not taken: line, column, what was read and what is wanted. */
+export const listFaultText = ({ line, field, read, wanted }: Extract<ListRead, { ok: false }>): string =>
+  `Line ${line}, ${field}: read “${read}”; wanted ${listWanted[wanted]}. Nothing was taken.`;

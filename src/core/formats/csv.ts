@@ -10,3 +10,10 @@ export function csvRows(text: string): string[][] {
   const delimiter = [';', '\t'].find((d) => heading.includes(d)) ?? ',';
   return Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false }).data;
 }
+
+/** A plain table as CSV. What begins like a formula is kept from being one. */
+export const writeTable = (
+  fields: readonly string[],
+  rows: readonly (readonly (string | number)[])[],
+): string =>
+  `${Papa.unparse({ fields: [...fields], data: rows.map((r) => [...r]) }, { escapeFormulae: true })}\n`;

@@ -28,3 +28,4 @@ export {
   readListCsv,
   writeListCsv,
 } from './list-csv';
+export { writeTable } from './csv';

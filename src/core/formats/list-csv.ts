@@ -129,8 +129,8 @@ const EMPTY: ListRow = {
 const plainText = (cell: string) => cell.trim().replace(/^'(?=[=+\-@])/, '');
 
 /**
- * Reads rows of a list of parts, as a file or as they are pasted out of a spreadsheet. The first row names the
- * columns, in any order; what is not named stays as it is. All rows or none; never throws.
+ * Reads rows of a list of parts, as a file or as they are pasted out of a spreadsheet. The first row names
+ * the columns, in any order; what is not named stays as it is. All rows or none; never throws.
  */
 export function readListCsv(text: string): ListRead {
   const fail = (line: number, field: string, read: string, wanted: ListWanted): ListRead => ({

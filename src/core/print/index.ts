@@ -1,6 +1,7 @@
 export { type DrawingSheet, drawingSheetPdf, roomOn, type SheetPaperId, sheetPapers } from './drawing-sheet';
 export { type BoxLabel, type LabelSheetId, labelSheets, labelsPdf } from './labels';
 export { shopSheetPdf, type ShopSheet } from './shop-sheet';
+export { type StackedItem, stackedPdf } from './stacked';
 export { type Template, templatePdf } from './template';
 export {
   corrected,

@@ -85,7 +85,9 @@ const inFace = (text: string) =>
     .replace(/[⅝]/g, '5/8')
     .replace(/[^\x20-\xff]/g, '?');
 
-/** Labels on sheets as they are sold, in true size. @param skip labels of the first sheet that are used up. */
+/**
+ * Labels on sheets as they are sold, in true size. @param skip labels of the first sheet that are used up.
+ */
 export function labelsPdf(
   labels: readonly BoxLabel[],
   id: LabelSheetId,

@@ -60,9 +60,10 @@ export function drawInto(
     doc.setLineWidth(Math.max(0.08, (shape.kind === 'text' ? 0.5 : (shape.pen?.width ?? 0.5)) * units));
     doc.setDrawColor(shape.kind === 'text' ? '#000000' : paperInks[shape.pen?.ink ?? 'ink']);
     if (shape.kind === 'text') textInto(doc, shape, onto);
-    else if (shape.kind === 'circle')
+    else if (shape.kind === 'circle') {
+      if (shape.fill) doc.setFillColor(paperInks[shape.fill]);
       doc.circle(onto.x(shape.centre.x), onto.y(shape.centre.y), shape.radius * scale, shape.pen ? 'S' : 'F');
-    else outlineInto(doc, shape, onto);
+    } else outlineInto(doc, shape, onto);
   }
   doc.setTextColor('#000000');
   doc.setDrawColor('#000000');

@@ -5,7 +5,7 @@ import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
-import { TextLine } from '@/ui/text-line';
+import { NumberLine } from '@/ui/number-line';
 import { workNames } from '@/words';
 import styles from './brief.module.css';
 
@@ -56,26 +56,18 @@ const MOST = 10_000_000;
 
 function Budget({ budget }: { budget: number | null }) {
   const { editor } = useMachine();
-  const take = (text: string) => {
-    const typed = text.replace(',', '.');
-    const value = typed === '' ? null : Number(typed);
-    if (value !== null && !(value >= 0 && value <= MOST))
-      return `Budget: read “${text.slice(0, 20)}”; wanted a number from 0 to ${MOST}, or nothing.`;
-    return editor.apply([put('brief.budget', value)], 'Budget');
-  };
   return (
     <>
       <div className={styles.money}>
         <span>Budget</span>
         <div>
-          <TextLine
+          <NumberLine
             label="Budget"
-            value={budget === null ? '' : String(budget)}
-            maxLength={20}
-            inputMode="decimal"
+            value={budget}
+            most={MOST}
             placeholder="not given"
             optional
-            onText={take}
+            onNumber={(value) => editor.apply([put('brief.budget', value)], 'Budget')}
           />
         </div>
       </div>

@@ -2,7 +2,8 @@
 
 import Button from '@mui/material/Button';
 import { memo, type ReactNode, useMemo } from 'react';
-import type { Finding, Remedy } from '@/core/checks';
+import type { Remedy } from '@/core/checks';
+import { type BuildFinding, isBuildCode } from '@/core/build';
 import { type AnyFinding, elsewhere, type Known } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { useMachine, usePainted, useTrial } from '@/features/frame';
@@ -24,8 +25,11 @@ import {
 import styles from './findings.module.css';
 import { Ours, useRests } from './ours';
 
+/** Of plan, Fit or Build. */
+type Shown = AnyFinding | BuildFinding;
+
 interface ListProps {
-  readonly findings: readonly AnyFinding[];
+  readonly findings: readonly Shown[];
   /** Said where there are none. */
   readonly calm: string;
   /** How many numbers of ours all of it rests on. */
@@ -35,7 +39,7 @@ interface ListProps {
   readonly onWorking?: (line: string) => void;
 }
 
-const keyOf = ({ code, about, axisId }: AnyFinding) => [code, about, axisId].join(' ');
+const keyOf = ({ code, about, axisId }: Shown) => [code, about, axisId].join(' ');
 
 /** What came to no number, where anything did: said before all findings. @param codes of it. */
 export const NoNumber = ({ codes }: { readonly codes: readonly string[] }) =>
@@ -69,7 +73,7 @@ export function FindingList({ findings, calm, ours, reach, onWorking }: ListProp
 }
 
 interface CardProps {
-  readonly finding: AnyFinding;
+  readonly finding: Shown;
   /** The axes, by which other axes it may be mended too. */
   readonly loaded: Known['loaded'];
   /** Numbers of ours on which it rests, from the root. */
@@ -123,7 +127,7 @@ function FindingCard({ finding, loaded, ours, open, reach, onWorking }: CardProp
 }
 
 interface WaysOutProps {
-  readonly finding: AnyFinding;
+  readonly finding: Shown;
   readonly loaded: Known['loaded'];
   /** Whether the finding, and so what is tried against it, rests on numbers of ours. */
   readonly guessed: boolean;
@@ -136,7 +140,7 @@ const WaysOut = memo(function WaysOut(props: WaysOutProps) {
   const { finding, loaded, guessed, reach, system } = props;
   const { remedies, verdict } = finding;
   if (!remedies.length)
-    return verdict === 'gives-out' ? (
+    return verdict === 'gives-out' && !isBuildCode(finding.code) ? (
       <p className={styles.none}>No single change that is known here helps.</p>
     ) : null;
   return (
@@ -154,7 +158,7 @@ const WaysOut = memo(function WaysOut(props: WaysOutProps) {
 type OtherAxesProps = Pick<WaysOutProps, 'finding' | 'loaded' | 'guessed'>;
 
 /** The first way out of a finding that other axes are offered too. */
-function sharedWay(finding: AnyFinding, loaded: Known['loaded']) {
+function sharedWay(finding: Shown, loaded: Known['loaded']) {
   const all = loaded.flatMap(({ report }) => report.findings);
   for (const remedy of finding.remedies) {
     const there = elsewhere(finding, remedy, all);
@@ -227,7 +231,7 @@ export function TrialBar() {
 }
 
 /** The first line of a finding with its best way out, for a page that has room for no more. */
-export function matterOf(f: Finding & AnyFinding, system: UnitSystem) {
+export function matterOf(f: Shown, system: UnitSystem) {
   const { title, big, lines } = findingText(f, system);
   const [best] = f.remedies;
   return { title, big, line: lines[0], remedy: best && remedyText(best, system) };

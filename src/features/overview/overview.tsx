@@ -3,13 +3,16 @@
 import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { type BuildFinding, isBuildCode, withBuild } from '@/core/build';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { matterOf, NoNumber, Ours } from '@/features/findings';
 import {
+  type BuildState,
   machineHref,
   SheetHead,
+  useBuild,
   useFlex,
   useFrameTrials,
   useMachine,
@@ -33,14 +36,15 @@ const SHOWN = 3;
 export function Overview() {
   const trials = useFrameTrials();
   const report = useReport(trials.busy ? null : trials.output);
+  const build = useBuild();
   return (
     <div className={styles.page}>
       <div className={styles.headBox}>
         <SheetHead label="Machine" tabs={[]} />
       </div>
       <Drawn />
-      <Stands report={report} />
-      <Matters report={report} />
+      <Stands report={report} build={build} />
+      <Matters report={report} build={build} />
       <div className={styles.lists}>
         <AxesTable reports={report.axes} />
         <Cautions report={report} />
@@ -74,7 +78,11 @@ interface ReportProps {
   readonly report: MachineReport;
 }
 
-function Stands({ report }: ReportProps) {
+interface WholeProps extends ReportProps {
+  readonly build: BuildState;
+}
+
+function Stands({ report, build }: WholeProps) {
   const { project, editor } = useMachine();
   const { verdict, ours } = report;
   const guessed = ours.length > 0;
@@ -97,16 +105,19 @@ function Stands({ report }: ReportProps) {
         maxLength={MOST_NAME}
         onText={(name) => editor.apply([put('name', name)], 'Name of the machine')}
       />
-      <Block report={report} />
+      <Block report={report} build={build} />
       <Note />
     </section>
   );
 }
 
-function Block({ report }: ReportProps) {
+function Block({ report, build }: WholeProps) {
   const { project, system } = useMachine();
   const { masses, cost, axes } = report;
   const { budget } = project.brief;
+  const money = build.answer?.money;
+  const spent = money ? money.total : cost.known;
+  const least = money?.unpriced.unknown ? '≥ ' : '';
   const unknown = axes.reduce((sum, r) => sum + r.unknowns.length, 0);
   const mass = (kg: number) => formatQuantity('mass', kg, system, 3).text;
   const changed = new Date(project.changed).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
@@ -117,7 +128,7 @@ function Block({ report }: ReportProps) {
         { label: 'Stands', value: masses.standing ? mass(masses.standing) : '–' },
         {
           label: 'Parts so far',
-          value: `${cost.known.toFixed(0)}${budget === null ? '' : ` of ${budget.toFixed(0)}`}`,
+          value: `${least}${spent.toFixed(0)}${budget === null ? '' : ` of ${budget.toFixed(0)}`}`,
         },
         { label: 'No part yet', value: `${cost.unpicked.length} links` },
         { label: 'Not given', value: unknown === 1 ? '1 value' : `${unknown} values` },
@@ -154,9 +165,10 @@ function Note() {
   );
 }
 
-function Matters({ report }: ReportProps) {
+function Matters({ report, build: { answer } }: WholeProps) {
   const { busy } = useFlex();
-  const all = useMemo(() => allFindings(report), [report]);
+  const found = answer?.findings;
+  const all = useMemo(() => withBuild(allFindings(report), found ?? []), [report, found]);
   return (
     <section aria-labelledby="matters-title" className={styles.matters}>
       <h2 id="matters-title">What matters most</h2>
@@ -181,21 +193,27 @@ function Matters({ report }: ReportProps) {
 }
 
 /** Whether anything of ours stands behind a finding: its axis, or for the whole any part of it. */
-const restsOnOurs = ({ axes, ours }: MachineReport, { axisId }: AnyFinding): boolean =>
-  axisId === null ? ours.length > 0 : (axes.find((a) => a.axisId === axisId)?.ours.length ?? 0) > 0;
+const restsOnOurs = ({ axes, ours }: MachineReport, { axisId, code }: AnyFinding | BuildFinding): boolean => {
+  if (isBuildCode(code)) return false;
+  return axisId === null ? ours.length > 0 : (axes.find((a) => a.axisId === axisId)?.ours.length ?? 0) > 0;
+};
 
-function Matter({ finding, guessed }: { finding: AnyFinding; guessed: boolean }) {
+function Matter({ finding, guessed }: { finding: AnyFinding | BuildFinding; guessed: boolean }) {
   const { project, system } = useMachine();
-  const { verdict, axisId } = finding;
+  const { verdict, axisId, code } = finding;
   const { title, big, line, remedy } = matterOf(finding, system);
-  const where = project.axes.find((a) => a.id === axisId)?.name ?? 'Whole machine';
+  const built = isBuildCode(code);
+  const whole = built ? 'Build' : 'Whole machine';
+  const where = project.axes.find((a) => a.id === axisId)?.name ?? whole;
+  const href = built
+    ? `${machineHref('build', project.id)}&v=${code.startsWith('cut-') ? 'cutting' : 'parts'}`
+    : machineHref('size', project.id, axisId ?? WHOLE);
   return (
     <li>
       <VerdictMark verdict={verdict} guessed={guessed} labelled />
       <div>
         <h3>
-          <Link href={machineHref('size', project.id, axisId ?? WHOLE)}>{where}</Link>:{' '}
-          {title.charAt(0).toLowerCase() + title.slice(1)}{' '}
+          <Link href={href}>{where}</Link>: {title.charAt(0).toLowerCase() + title.slice(1)}{' '}
           {big && <b style={{ color: verdictColour[verdict] }}>{big}</b>}
         </h3>
         <p>{line}</p>

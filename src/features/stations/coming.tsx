@@ -1,10 +1,7 @@
 import { NextLink, type StationId, stationNames } from '@/features/frame';
 import styles from './coming.module.css';
 
-const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit'>, string> = {
-  build:
-    'Here parts, cut lists and cost will stand, and an order of assembly in which every bolt stays ' +
-    'within reach.',
+const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit' | 'build'>, string> = {
   prove: 'Here readings will true up the machine, and tests will be set against what was predicted.',
   log:
     'Here dated entries, changes of parts and regrets will be kept, with what each upgrade ' +
@@ -14,14 +11,14 @@ const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit'>, string> = {
 /**
  * A station that is planned and not built: one sentence, and no field that could be taken for a broken one.
  */
-export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief' | 'fit'> }) {
+export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief' | 'fit' | 'build'> }) {
   return (
     <section className={styles.coming}>
       <p className={styles.stamp}>Not built yet</p>
       <h1>{stationNames[station]}</h1>
       <p>{plans[station]}</p>
       <p className={styles.now}>
-        Working today: <b>Brief</b>, <b>Size</b>, and the travel chains of <b>Fit</b>.
+        Working today: <b>Brief</b>, <b>Size</b>, <b>Fit</b>, and parts and cuts of <b>Build</b>.
       </p>
       <NextLink />
     </section>

@@ -1,7 +1,7 @@
-import { Coming } from '@/features/stations';
+import { BuildStation } from '@/features/build';
 
 export const metadata = { title: 'Build' };
 
 export default function BuildPage() {
-  return <Coming station="build" />;
+  return <BuildStation />;
 }

@@ -1,4 +1,5 @@
 import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
+import { buildContext, buildReport } from '@/core/build';
 import { machineReport } from '@/core/machine';
 import type { Issue } from '@/core/model';
 import { explainIssue, issueText } from '@/words';
@@ -32,13 +33,19 @@ async function readBody(request: Request): Promise<string | number> {
 }
 
 /**
- * POST a machine as JSON, get its report; `?working=1` adds every formula. 413 above 5 MB, 422 with issues.
+ * POST a machine as JSON, get its report with what is got and sawn; `?working=1` adds every formula,
+ * `?today=2026-11-27` says which day it is. 413 above 5 MB, 422 with issues.
  */
 export async function POST(request: Request): Promise<Response> {
   const text = await readBody(request);
   if (typeof text === 'number') return refusal([fileTooLarge(text)], 413);
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refusal(opened.issues, 422);
-  const working = new URL(request.url).searchParams.get('working') === '1';
-  return Response.json(machineReport(opened.project, { working, flex: true }));
+  const asked = new URL(request.url).searchParams;
+  const said = asked.get('today') ?? '';
+  const today = /^\d{4}-\d{2}-\d{2}$/.test(said) ? said : new Date().toISOString().slice(0, 10);
+  const { project } = opened;
+  const report = machineReport(project, { working: asked.get('working') === '1', flex: true });
+  const build = buildReport(buildContext(project, report.axes, today));
+  return Response.json({ ...report, build });
 }

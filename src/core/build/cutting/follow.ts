@@ -91,6 +91,9 @@ function placed(bar: Bar, form: BarForm, saw: Saw, before: number | null, piece:
   }
 }
 
+/** How near a piece must be to a whole bar to be that bar, m. */
+const AS_LONG = 0.0005;
+
 /**
  * The earliest place of a piece behind what lies on a bar already; null where there is none left. It never
  * comes earlier when what lies before it ends later, so that of two ways to fill a bar with the same pieces
@@ -104,6 +107,9 @@ export function follow(
   before: number | null,
   piece: CutPiece,
 ): Span | null {
+  // A bar that is as long as the piece is taken as it comes.
+  if (before === null && Math.abs(bar.length - bar.from - piece.length) <= AS_LONG)
+    return { start: bar.from, end: bar.length };
   const at = placed(bar, form, saw, before, piece);
   return at && at.end <= ending(bar, saw) + GUARD ? at : null;
 }

@@ -21,8 +21,8 @@ function freeId(lines: readonly PartLine[], taken: number): string {
 }
 
 /**
- * Changes of lines by their key, as one edit. What the model asks for gets a row when something is first said of
- * it.
+ * Changes of lines by their key, as one edit. What the model asks for gets a row when something is first
+ * said of it.
  */
 export function lineEdits(
   { partLines }: Pick<Project, 'partLines'>,
@@ -63,8 +63,8 @@ export function removedLines(
 }
 
 /**
- * What a new state of a line brings with it: how many were ordered, as what, when, and when they are due by the
- * quote that was picked.
+ * What a new state of a line brings with it: how many were ordered, as what, when, and when they are due by
+ * the quote that was picked.
  */
 export function stateChange(line: ListLine, state: PartState, today: string): LineChange {
   if (state === 'to-buy' || state === 'refused')

@@ -246,7 +246,12 @@ function turningNeeds(whose: Whose): Need[] {
       kind: 'motor',
       owner,
       quantity: count,
-      params: { ...called('motor'), what: motor.kind, frame: face?.frame ?? -1 },
+      params: {
+        ...called('motor'),
+        what: motor.kind,
+        torque: motor.kind === 'stepper' ? motor.holdingTorque.si : motor.ratedTorque.si,
+        frame: face?.frame ?? -1,
+      },
       ...part('motor'),
     }),
     need({ kind: 'motor-screws', owner, quantity: 4 * count, params: { hole: face?.hole ?? -1 } }),

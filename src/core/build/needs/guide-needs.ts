@@ -1,4 +1,4 @@
-import { mountsOf, pickedPart, platePartOf, railClear, railHolesOf } from '@/core/machine';
+import { mountsOf, pickedPart, platePartOf, railClear, railHolesOf, railOf } from '@/core/machine';
 import type { BarForm } from '../cutting';
 import type { Whose } from './drive-needs';
 import { mm, type Need, need, type NeedPiece, type NeedSection } from './need';
@@ -10,7 +10,7 @@ const EQUAL_ENOUGH = 0.0005;
 function railSection({ axis }: Whose): NeedSection {
   const { kind, size } = axis.guide;
   const width = size?.si ?? -1;
-  const rail = mountsOf(axis).carriage?.rail;
+  const rail = railOf(axis)?.rail;
   const holed: BarForm =
     rail && (kind === 'profile' || kind === 'miniature')
       ? { kind: 'holed', pitch: rail.pitch, clear: railClear(rail), tolerance: EQUAL_ENOUGH }

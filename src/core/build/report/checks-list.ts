@@ -4,6 +4,7 @@ import type { QuoteInput } from '@/core/model';
 import { dayOf } from '../days';
 import { isGot, isHere, type ListLine } from '../list';
 import type { BuildContext } from './context';
+import { barKey, barsKey, openSpoilt } from '../sawing';
 import { paramsOf, sameSpec, specOf } from './spec';
 
 /** What is found without a figure that could be short of another. */
@@ -168,11 +169,17 @@ const changed = buildCheck({
     }),
 });
 
+/** Lines of bars of which a spoilt piece is found: that more of them are wanted is said there. */
+const spoiltBars = ({ project, plans }: BuildContext): ReadonlySet<string> => {
+  const spoilt = plans.filter((p) => openSpoilt(p).length).map((p) => barsKey(p.section));
+  return new Set(project.bars.filter((b) => spoilt.includes(b.section)).map((b) => barKey(b.id)));
+};
+
 const short = buildCheck({
   code: 'part-short',
   judge: (context) =>
     context.lines
-      .filter((l) => isGot(l) && l.toBuy > 0)
+      .filter((l) => isGot(l) && l.toBuy > 0 && !spoiltBars(context).has(l.key))
       .map((l) =>
         told(
           'part-short',

@@ -1,4 +1,4 @@
-import { barKey, barsKey } from '../sawing';
+import { barKey, barsKey, openSpoilt } from '../sawing';
 import { isHere } from '../list';
 import type { NeedSection } from '../needs';
 import { buildCheck, told } from './checks-list';
@@ -41,27 +41,29 @@ const missing = buildCheck({
 const spoilt = buildCheck({
   code: 'cut-spoilt',
   judge: ({ plans, lines }) =>
-    plans.flatMap(({ section, begun, plan, pieces, cut }) => {
-      const cuts = begun.flatMap((b) => b.cuts.filter((c) => c.state === 'spoilt'));
-      // One that was cut again since is spoilt no more for anybody.
-      const open = cuts.filter((c) => pieces.some((p) => p.id === c.piece) && cut.get(c.piece) !== 'good');
+    plans.flatMap((sawn) => {
+      const { section, plan } = sawn;
+      const open = openSpoilt(sawn);
       if (!open.length) return [];
       const fresh = (plan?.bars ?? []).filter((b) => b.bar.count === null);
       const bars = new Map(lines.map((l) => [l.key, l]));
-      const buy = fresh.filter(({ bar }) => {
+      const kinds = new Map(fresh.map(({ bar }) => [bar.id, bar]));
+      const buy = [...kinds.values()].map((bar) => {
         const line = bars.get(barKey(bar.id));
-        return !line || !isHere(line) || line.toBuy > 0;
+        const coming = !line || !isHere(line);
+        return { bar, more: line?.toBuy || (coming ? 1 : 0) };
       });
+      const more = buy.reduce((s, b) => s + b.more, 0);
       const first = open[0]!;
       const params = {
         ...namedSection(section),
         count: open.length,
         key: first.piece.split('#')[0]!,
         length: first.end - first.start,
-        bars: buy.length,
-        bar: buy[0]?.bar.length ?? -1,
+        bars: more,
+        bar: buy.find((b) => b.more)?.bar.length ?? -1,
       };
-      const verdict = buy.length || plan === null ? ('gives-out' as const) : ('thin' as const);
+      const verdict = more || plan === null ? ('gives-out' as const) : ('thin' as const);
       return [told('cut-spoilt', verdict, 'begunBars', params, barsKey(section))];
     }),
 });

@@ -8,6 +8,10 @@ import type { BuildContext } from './context';
 const all = [...listChecks, ...sawingChecks] as const;
 
 export type BuildCode = (typeof all)[number]['code'];
+const codes = new Set<string>(all.map((c) => c.code));
+/** Whether a finding is one of the build: no change of the plan mends it. */
+export const isBuildCode = (code: string): code is BuildCode => codes.has(code);
+
 export type BuildFinding = Finding<BuildCode>;
 
 /** Every check of the build, in a fixed order. */

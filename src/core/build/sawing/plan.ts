@@ -119,6 +119,12 @@ function sectionPlan(
   return { section, saw, pieces, cut, begun, plan, other, fresh };
 }
 
+/** Spoilt pieces that are still wanted: one that was cut again since is spoilt no more for anybody. */
+export const openSpoilt = ({ begun, pieces, cut }: SectionPlan): readonly BegunBar['cuts'][number][] =>
+  begun
+    .flatMap((b) => b.cuts.filter((c) => c.state === 'spoilt'))
+    .filter((c) => pieces.some((p) => p.id === c.piece) && cut.get(c.piece) !== 'good');
+
 /** How everything is sawn, section by section. Depends on what is sawn and what bars there are only. */
 export function sawingPlan(project: Project, needs: readonly Need[]): readonly SectionPlan[] {
   const taken = new Map<string, number>();

@@ -17,7 +17,7 @@ export { type DriveBodies, driveBodies } from './bodies';
 export { chainOf, type TravelChain } from './chain';
 export type { ChainPart, ChainPartId } from './chain-parts';
 export { type EndPlace, type Side, sides, usableStroke } from './end-places';
-export { type Mounts, mountsOf, type PublishedDimension, publishedOf } from './mounts';
+export { type Mounts, mountsOf, railOf, type PublishedDimension, publishedOf } from './mounts';
 export {
   type GapReport,
   type LoopReport,

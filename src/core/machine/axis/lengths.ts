@@ -2,7 +2,7 @@ import { fit, jointToHole, railHoles } from '@/core/fit';
 import type { Axis } from '@/core/model';
 import { quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { mountsOf } from './mounts';
+import { railOf } from './mounts';
 
 /** What a carriage past its rail end has left, as shares of what it has on the rail. */
 export interface OverhangPrice {
@@ -105,7 +105,7 @@ export const railClear = ({ hole, bore }: { readonly hole: number; readonly bore
 /** Holes of a rail so that both ends are equal; null while its length or its form is not known. */
 export function railHolesOf(axis: Axis): Lengths['railHoles'] {
   const length = axis.guide.railLength?.si;
-  const rail = mountsOf(axis).carriage?.rail;
+  const rail = railOf(axis)?.rail;
   if (length === undefined || !rail) return null;
   const found = railHoles(length, rail.pitch, railClear(rail));
   return found && { ...found, pitch: rail.pitch };
@@ -132,7 +132,7 @@ function cableOf({ fit: { cable }, demands }: Axis, sheet: Worksheet): Lengths['
 
 function jointsOf(axis: Axis): readonly RailJoint[] {
   const holes = railHolesOf(axis);
-  const rail = mountsOf(axis).carriage?.rail;
+  const rail = railOf(axis)?.rail;
   if (!holes || !rail) return [];
   return (['a', 'b'] as const).flatMap((id) => {
     const at = axis.fit.joints[id]?.si;

@@ -37,6 +37,17 @@ function carriageOf({ guide, fit: { mount } }: Axis): CarriageMount | null {
   return forms.find((f) => f.form === mount.carriage) ?? (forms.length === 1 ? forms[0]! : null);
 }
 
+/** The rail of an axis: where a size is made in several forms their rails are alike. */
+export function railOf(axis: Axis): Pick<CarriageMount, 'rail' | 'source'> | null {
+  const { kind, size } = axis.guide;
+  const chosen = carriageOf(axis);
+  if (chosen) return chosen;
+  const [first, ...others] = size ? carriageMounts(kind, size.si) : [];
+  const alike = (a: CarriageMount['rail'], b: CarriageMount['rail']) =>
+    a.pitch === b.pitch && a.hole === b.hole && a.bore === b.bore && a.height === b.height;
+  return first && others.every((o) => alike(o.rail, first.rail)) ? first : null;
+}
+
 /** Which of the usual parts stand on an axis. */
 export function mountsOf(axis: Axis): Mounts {
   const { guide, drive, fit: said, parts } = axis;

@@ -1,7 +1,7 @@
 import { evenly, type Pattern, type Place } from '@/core/fit';
 import type { Axis, HolePattern, PlateGroupInput } from '@/core/model';
 import { railHolesOf } from './lengths';
-import { type Mounts } from './mounts';
+import { type Mounts, railOf } from './mounts';
 
 /** A part as a plate meets it; lengths in m. */
 export interface PlatePart {
@@ -108,16 +108,20 @@ const SCREW_OF_RAIL = [
   [9.1e-3, 'M8'],
 ] as const;
 
-function railPart(axis: Axis, mounts: Mounts): PlatePart {
-  const { carriage } = mounts;
+/** Thread of the screws of a rail; null where no usual one fits its holes. */
+export const railThread = ({ hole: wide }: { readonly hole: number }): string | null =>
+  SCREW_OF_RAIL.find(([hole]) => wide <= hole)?.[1] ?? null;
+
+function railPart(axis: Axis): PlatePart {
   const along = axis.guide.railLength?.si ?? null;
-  if (!carriage) return { ...UNKNOWN, along };
+  const found = railOf(axis);
+  if (!found) return { ...UNKNOWN, along };
+  const { rail, source } = found;
   const row = railHolesOf(axis);
-  const { rail, source } = carriage;
   return {
     pattern: row && { kind: 'row', pitch: row.pitch, count: row.count },
     bore: null,
-    thread: SCREW_OF_RAIL.find(([hole]) => rail.hole <= hole)?.[1] ?? null,
+    thread: railThread(rail),
     depth: null,
     along,
     across: rail.width,
@@ -138,7 +142,7 @@ export function partOf(joins: PlateGroupInput['joins'], axis: Axis, mounts: Moun
     case 'motor':
       return motorPart(mounts);
     case 'rails':
-      return railPart(axis, mounts);
+      return railPart(axis);
     case 'blocks':
       return blockPart(mounts);
     case 'spindle':

@@ -1,4 +1,4 @@
-import type { Remedy } from '@/core/checks';
+import type { Finding, Remedy } from '@/core/checks';
 import type { Verdict } from '@/core/findings';
 import type { Edit } from '@/core/model';
 import type { AnyFinding } from '../whole';
@@ -21,7 +21,7 @@ const inside = ({ code, edits }: Remedy) =>
  * @param all findings of the axes. @returns undefined where no other axis is so.
  */
 export function elsewhere(
-  finding: AnyFinding,
+  finding: Finding,
   remedy: Remedy,
   all: readonly AnyFinding[],
 ): Elsewhere | undefined {

@@ -1,0 +1,109 @@
+'use client';
+
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import TableCell from '@mui/material/TableCell';
+import MuiRow from '@mui/material/TableRow';
+import type { Plain, SellerInput } from '@/core/model';
+import { MachineField } from '@/features/fields';
+import { useMachine } from '@/features/frame';
+import { Action, IconAction } from '@/ui/action';
+import { CardTable } from '@/ui/card-table';
+import { Fold } from '@/ui/fold';
+import { NumberLine } from '@/ui/number-line';
+import { TextLine } from '@/ui/text-line';
+import { freshId } from './fresh-id';
+
+/** A seller of whom only the name is known. */
+export const newSeller = (id: string, name: string): SellerInput => ({
+  id,
+  name,
+  fixed: 0,
+  step: null,
+  perStep: 0,
+  freeFrom: null,
+  duty: 0,
+  tax: 0,
+  note: '',
+});
+
+const MOST = 10_000_000;
+type Figure = 'fixed' | 'perStep' | 'freeFrom' | 'duty' | 'tax';
+const figures: readonly (readonly [Figure, string, number])[] = [
+  ['fixed', 'A parcel', MOST],
+  ['perStep', 'Each step', MOST],
+  ['freeFrom', 'Free from', MOST],
+  ['duty', 'Duty, %', 200],
+  ['tax', 'Tax, %', 200],
+];
+
+function SellerRow({ seller, at }: { readonly seller: SellerInput; readonly at: number }) {
+  const { project, editor } = useMachine();
+  const used = project.quotes.some((q) => q.seller === seller.id);
+  const set = (field: keyof SellerInput, value: Plain, label: string) =>
+    editor.apply([{ path: `sellers.${at}.${field}`, value }], `${label}: ${seller.name}`);
+  const remove = () =>
+    used
+      ? `${seller.name}: has quotes on the list; take those off first.`
+      : editor.apply(
+          [{ path: 'sellers', value: project.sellers.filter((s) => s !== seller) as unknown as Plain }],
+          `Off the list: ${seller.name}`,
+        );
+  return (
+    <MuiRow>
+      <TableCell component="th" scope="row">
+        <TextLine
+          label="Name of the seller"
+          value={seller.name}
+          maxLength={120}
+          onText={(v) => set('name', v, 'Name')}
+        />
+      </TableCell>
+      <TableCell data-title="Weight">
+        <MachineField path={`sellers.${at}.step`} label="Step" />
+      </TableCell>
+      {figures.map(([field, title, most]) => (
+        <TableCell key={field} data-title={title}>
+          <NumberLine
+            label={`${title}, ${seller.name}`}
+            value={seller[field]}
+            most={most}
+            optional={field === 'freeFrom'}
+            placeholder={field === 'freeFrom' ? 'never' : ''}
+            onNumber={(v) => (v === null && field !== 'freeFrom' ? undefined : set(field, v, title))}
+          />
+        </TableCell>
+      ))}
+      <TableCell>
+        <IconAction label={`${seller.name} off the list`} onAct={remove}>
+          <DeleteIcon fontSize="inherit" />
+        </IconAction>
+      </TableCell>
+    </MuiRow>
+  );
+}
+
+/** Who sells, and what they ask for sending, duty and tax. */
+export function Sellers() {
+  const { project, editor } = useMachine();
+  const { sellers } = project;
+  const add = () => {
+    const fresh = newSeller(freshId('seller', sellers), `Seller ${sellers.length + 1}`);
+    return editor.apply([{ path: 'sellers', value: [...sellers, fresh] as unknown as Plain }], 'A seller');
+  };
+  return (
+    <Fold lazy summary={`Sellers: ${sellers.length || 'none yet'}`}>
+      {sellers.length > 0 && (
+        <CardTable label="Sellers" titles={['Seller', 'Weight', ...figures.map(([, title]) => title)]} acts>
+          {sellers.map((s, i) => (
+            <SellerRow key={s.id} seller={s} at={i} />
+          ))}
+        </CardTable>
+      )}
+      <Action onAct={add}>Another seller</Action>
+      <p>
+        Duty goes on the goods, tax on goods, duty and shipping (common practice; customs of your country
+        decide).
+      </p>
+    </Fold>
+  );
+}

@@ -1,0 +1,8 @@
+/** What the Build station looks at. */
+export const buildViews = ['parts', 'cutting'] as const;
+export type BuildViewId = (typeof buildViews)[number];
+
+export const buildViewNames: Record<BuildViewId, string> = {
+  parts: 'Parts',
+  cutting: 'Cutting',
+};
