@@ -50,6 +50,6 @@ export { listFaultText, lineNameOf, needName, originNames, sectionName, stateNam
 export { lineName, listRows, type NameMemory, ownerName } from './list-rows';
 export { sawingCautions } from './sawing';
 export { wantedWords } from './wanted';
-export { checkNameOf, remedyEffect, remedyText } from './remedies';
+export { checkNameOf, costText, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';
 export { oursText, verdictText, verdictWords } from './verdicts';

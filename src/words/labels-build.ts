@@ -35,7 +35,7 @@ export const buildInputs: Record<string, { readonly label: string; readonly help
     label: 'Mitre, height',
     help: 'Both ends at 45°: height of the section in that plane. Empty: square ends.',
   },
-  'remnants.keep': { label: 'Remnants from', help: 'Shorter ones are scrap.' },
+  'remnants.keep': { label: 'Kept from', help: 'Shorter remnants are scrap.' },
   'remnants.worth': {
     label: 'Worth',
     help: 'Share of its price by length that a remnant is worth to you: 0 where you would never use it.',

@@ -40,7 +40,7 @@ function toldOf(p: NeedParams, system: UnitSystem): Told {
     num,
     len,
     word,
-    size: (name) => (num(name) > 0 ? designation(num(name), system) : '?'),
+    size: (name) => (num(name) > 0 ? designation(num(name), system) : 'of unknown size'),
     long: (name = 'length') => (num(name) > 0 ? `, ${len(name)}` : ', length not known'),
     said: (kind, name) => formatQuantity(kind, num(name), system, 3).text,
     called: (otherwise) => word('name') || otherwise,
@@ -103,6 +103,12 @@ const motorKinds: Record<string, string> = {
   servo: 'Servo',
   geared: 'Geared motor',
 };
+const screwed: Record<string, string> = {
+  carriages: 'carriages',
+  nut: 'nut',
+  blocks: 'end blocks',
+  motor: 'motor',
+};
 const guides: Record<string, string> = { profile: 'Rail', miniature: 'Miniature rail' };
 
 /** Each kind of need with its figures; exhaustive, so that a new kind without words does not compile. */
@@ -130,7 +136,8 @@ const words: Record<NeedKind, (t: Told) => string> = {
       `${t.word('what') === 'belt' ? 'Belt stage' : 'Planetary gear'} ${formatNumber(t.num('ratio'), 3)} : 1`,
     ),
   motor: (t) => t.called(`${motorKinds[t.word('what')] ?? 'Motor'} ${t.said('torque', 'torque')}`),
-  'motor-screws': (t) => `Screws of the motor${t.num('hole') > 0 ? `, holes ${t.len('hole', 2)}` : ''}`,
+  'part-screws': (t) =>
+    `Screws ${t.word('thread')} for the ${screwed[t.word('of')] ?? 'part'}, length by what they clamp`,
   driver: (t) => t.called('Driver'),
   rail: (t) => `${guides[t.word('guide')] ?? 'Rail'} ${t.size('size')}${t.long()}`,
   'round-rail': (t) => `Supported shaft ${t.size('size')}${t.long()}`,

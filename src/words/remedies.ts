@@ -11,6 +11,10 @@ const words: Record<AxisRemedyCode | MachineRemedyCode, RemedyWords> = {
   ...machineRemedyWords,
 };
 
+/** What a change costs, by example prices; nothing where it costs nothing that is known. */
+export const costText = (by: number | null): string =>
+  by === null ? '' : `${by > 0 ? '+' : '−'}${formatNumber(Math.abs(by), 3)} by example prices`;
+
 /** Names of checks inside a sentence. */
 const checkName: Record<string, string> = {
   whip: 'whip',

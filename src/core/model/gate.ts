@@ -65,7 +65,7 @@ const LONG_LISTS = [
   'begunBars',
 ] as const satisfies readonly (keyof Project)[];
 
-const bytesOf = (value: unknown) => new TextEncoder().encode(JSON.stringify(value)).length;
+const bytesOf = (text: string) => new TextEncoder().encode(text).length;
 
 /**
  * The whole, where it grew beyond what an import reads: one that came in large by a file may have fields that
@@ -74,8 +74,10 @@ const bytesOf = (value: unknown) => new TextEncoder().encode(JSON.stringify(valu
 function wholeTooLarge(after: Project, before: Project): Issue[] {
   const rows = (list: keyof Project) => (after[list] as readonly unknown[]).length;
   if (LONG_LISTS.reduce((sum, list) => sum + rows(list), 0) <= FEW_ROWS) return [];
-  const bytes = bytesOf(after);
-  if (bytes <= MOST_BYTES || bytes <= bytesOf(before)) return [];
+  const text = JSON.stringify(after);
+  if (text.length * LETTER_BYTES <= MOST_BYTES) return [];
+  const bytes = bytesOf(text);
+  if (bytes <= MOST_BYTES || bytes <= bytesOf(JSON.stringify(before))) return [];
   return [{ code: 'part-too-large', path: [], read: `${bytes} bytes`, params: { most: MOST_BYTES } }];
 }
 
@@ -87,8 +89,8 @@ function tooLarge(after: Project, before: Project): Issue[] {
     const text = JSON.stringify(after[field]);
     // Only a text that may be too long is measured in bytes.
     if (text.length * LETTER_BYTES <= MOST_PART_BYTES) return [];
-    const bytes = bytesOf(after[field]);
-    if (bytes <= MOST_PART_BYTES || bytes <= bytesOf(before[field])) return [];
+    const bytes = bytesOf(text);
+    if (bytes <= MOST_PART_BYTES || bytes <= bytesOf(JSON.stringify(before[field]))) return [];
     return [
       { code: 'part-too-large', path: [field], read: `${bytes} bytes`, params: { most: MOST_PART_BYTES } },
     ];

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { memo, type ReactNode, useMemo } from 'react';
 import type { Remedy } from '@/core/checks';
 import { type BuildFinding, isBuildCode } from '@/core/build';
-import { type AnyFinding, elsewhere, type Known } from '@/core/machine';
+import { type AnyFinding, costOfChange, elsewhere, type Known } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { useMachine, usePainted, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -14,6 +14,7 @@ import { useRefusal } from '@/ui/refusal';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
 import {
+  costText,
   findingText,
   noNumberText,
   oursText,
@@ -135,10 +136,17 @@ interface WaysOutProps {
   readonly system: UnitSystem;
 }
 
+/** What a change costs by the prices that are known. */
+function useMoney(): (edits: Remedy['edits']) => number | null {
+  const { project, reports, cost } = usePainted();
+  return (edits) => costOfChange(project, reports, cost, edits);
+}
+
 /** What can be tried against a finding. Trying them out takes longer than all the rest of a keystroke. */
 const WaysOut = memo(function WaysOut(props: WaysOutProps) {
   const { finding, loaded, guessed, reach, system } = props;
   const { remedies, verdict } = finding;
+  const money = useMoney();
   if (!remedies.length)
     return verdict === 'gives-out' && !isBuildCode(finding.code) ? (
       <p className={styles.none}>No single change that is known here helps.</p>
@@ -147,7 +155,9 @@ const WaysOut = memo(function WaysOut(props: WaysOutProps) {
     <ul className={styles.remedies}>
       {remedies.map((r) => {
         const name = remedyText(r, system);
-        const effect = remedyEffect(finding, r, reach, system);
+        const effect = [remedyEffect(finding, r, reach, system), costText(money(r.edits))]
+          .filter(Boolean)
+          .join('; ');
         return <RemedyRow key={`${r.code} ${name}`} {...{ remedy: r, name, effect, guessed }} />;
       })}
       {finding.axisId !== null && <OnOtherAxes {...{ finding, loaded, guessed }} />}

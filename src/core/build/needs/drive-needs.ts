@@ -254,7 +254,6 @@ function turningNeeds(whose: Whose): Need[] {
       },
       ...part('motor'),
     }),
-    need({ kind: 'motor-screws', owner, quantity: 4 * count, params: { hole: face?.hole ?? -1 } }),
     need({ kind: 'driver', owner, quantity: count, params: called('driver'), ...part('driver') }),
     ...(reducer
       ? [

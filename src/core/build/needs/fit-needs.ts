@@ -1,5 +1,6 @@
 import { materials } from '@/core/catalogue';
-import type { AxisReport, PlateGroup, PlateReport } from '@/core/machine';
+import { patternPlaces } from '@/core/fit';
+import { type AxisReport, mountsOf, type PlateGroup, platePartOf, type PlateReport } from '@/core/machine';
 import type { Axis, Body } from '@/core/model';
 import type { Whose } from './drive-needs';
 import { type Need, need } from './need';
@@ -140,10 +141,44 @@ function isPlanned({ shape }: Body, plates: readonly PlateReport[]): boolean {
   );
 }
 
+/** Screws of a part of which no place is known, as it usually has them; from memory. */
+const USUAL = { carriages: 4, nut: 6, blocks: 4, motor: 4 } as const;
+type Screwed = keyof typeof USUAL;
+
+/** How many of a part there are on an axis. */
+const partsOf = ({ guide, drive }: Axis): Readonly<Record<Screwed, number>> => ({
+  carriages:
+    guide.kind === 'v-wheel' || guide.kind === 'tube-bearing' ? 0 : guide.rails.si * guide.perRail.si,
+  nut: drive.kind === 'screw' ? drive.sets : 0,
+  blocks:
+    drive.kind === 'screw'
+      ? drive.sets * [drive.motorEnd, drive.farEnd].filter((end) => end !== 'free').length
+      : 0,
+  motor: drive.sets,
+});
+
+/** Screws of parts that no plate plans yet: their length follows from what they go through. */
+function partScrews(axis: Axis): Need[] {
+  const mounts = mountsOf(axis);
+  const count = partsOf(axis);
+  const planned = new Set(
+    axis.fit.plates.flatMap((p) => p.groups.flatMap((g) => (g.of === '' ? [g.joins] : []))),
+  );
+  return (Object.keys(USUAL) as Screwed[]).flatMap((of) => {
+    if (planned.has(of) || !count[of]) return [];
+    const { pattern, thread } = platePartOf(of, axis, mounts);
+    const each = pattern ? patternPlaces(pattern).length : USUAL[of];
+    const quantity = each * count[of];
+    const params = { of, thread: thread ?? '', length: -1 };
+    return [need({ kind: 'part-screws', owner: axis.id, quantity, spare: spareOf(quantity), params }, of)];
+  });
+}
+
 /** What Fit says of an axis. */
 export const fitNeeds = ({ axis }: Whose, report: AxisReport): Need[] => [
   ...plateNeeds(axis.id, report.plates),
   ...endNeeds(axis),
+  ...partScrews(axis),
   ...coverNeeds(axis, report),
 ];
 

@@ -22,7 +22,7 @@ export const needKinds = [
   'coupling',
   'reducer',
   'motor',
-  'motor-screws',
+  'part-screws',
   'driver',
   'rail',
   'round-rail',

@@ -16,7 +16,7 @@ const plain = (bars: readonly BegunBar[]) => bars as unknown as Plain;
 
 /**
  * The first piece of a bar of the plan was sawn: good, or spoilt. The bar is begun with it, or goes on; one
- * that lay here is one less. @param id of the begun bar and of the cut, where they are new.
+ * that lay here is one less. @param id of the begun bar, where it is new.
  */
 export function sawnEdits(
   project: Pick<Project, 'bars' | 'begunBars'>,
@@ -27,8 +27,9 @@ export function sawnEdits(
 ): readonly Edit[] {
   const { bar: of, pieces } = plan!.bars[bar]!;
   const { piece, start, end } = pieces[0]!;
-  const cut = { id, piece: piece.id, start, end, state };
   const at = project.begunBars.findIndex((b) => b.id === of.id);
+  const number = (project.begunBars[at]?.cuts.length ?? 0) + 1;
+  const cut = { id: `cut-${number}`, piece: piece.id, start, end, state };
   if (at >= 0) {
     const begun = project.begunBars.map((b, i) => (i === at ? { ...b, cuts: [...b.cuts, cut] } : b));
     return [{ path: 'begunBars', value: plain(begun) }];
@@ -47,6 +48,38 @@ export function sawnEdits(
     { path: 'begunBars', value: plain([...project.begunBars, fresh]) },
     ...(count === null ? [] : [{ path: `bars.${stock}.count`, value: count - 1 }]),
   ];
+}
+
+/** Spoilt pieces of a bar that are no offcuts yet. */
+export const spoiltPieces = (
+  { bars }: Pick<Project, 'bars'>,
+  bar: BegunBar,
+): readonly BegunBar['cuts'][number][] =>
+  bar.cuts.filter((c) => c.state === 'spoilt' && !bars.some((b) => b.id === offcutId(bar, c)));
+
+const offcutId = (bar: BegunBar, cut: BegunBar['cuts'][number]) => `offcut-${bar.id}-${cut.id}`.slice(0, 64);
+
+/** A spoilt piece is kept as an offcut that lies here: shorter pieces may come out of it. */
+export function offcutEdits(
+  { bars }: Pick<Project, 'bars'>,
+  bar: BegunBar,
+  cut: BegunBar['cuts'][number],
+  pitch: number | null,
+): readonly Edit[] {
+  const length = cut.end - cut.start;
+  const measure = (si: number) => ({ typed: `${Number((si * 1000).toFixed(3))} mm`, si, basis: 'estimate' });
+  const round = (m: number) => Number(m.toFixed(6));
+  const toHole = pitch === null ? null : (((bar.firstHole - cut.start) % pitch) + pitch) % pitch;
+  const offcut = {
+    id: offcutId(bar, cut),
+    section: bar.section,
+    length: measure(round(length)),
+    price: 0,
+    count: 1,
+    firstHole: toHole === null ? null : measure(round(toHole)),
+    note: 'a spoilt piece',
+  };
+  return [{ path: 'bars', value: [...bars, offcut] as unknown as Plain }];
 }
 
 /** The last cut of a begun bar never was: the bar is whole again where it was the only one. */

@@ -1,6 +1,6 @@
 import { familiesOf, familyById, type PartLink, partOfOwn } from '@/core/catalogue';
 import { planRack, rack } from '@/core/drives';
-import { type Axis, holdsBothSides, type Project } from '@/core/model';
+import { type Axis, change, type Edit, holdsBothSides, type Project } from '@/core/model';
 import type { AxisReport } from '../axis';
 import { suppliesOf } from './supplies';
 
@@ -152,4 +152,20 @@ export function costReport(project: Project, reports: readonly AxisReport[]): Co
     unpicked,
     budget: brief.budget,
   };
+}
+
+/**
+ * What a change costs by the example prices, those that the builder typed among them; null where it changes
+ * nothing that has a price, or cannot be made.
+ */
+export function costOfChange(
+  project: Project,
+  reports: readonly AxisReport[],
+  before: CostReport,
+  edits: readonly Edit[],
+): number | null {
+  const made = change(project, edits);
+  if (!made.ok) return null;
+  const by = costReport(made.project, reports).known - before.known;
+  return Math.abs(by) < 0.005 ? null : by;
 }

@@ -8,7 +8,7 @@ export {
   PLASMA_LEAST,
 } from './checks';
 export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
-export { type CostReport, type PickedPart, pickedPart } from './cost';
+export { costOfChange, type CostReport, type PickedPart, pickedPart } from './cost';
 export { suppliesOf } from './supplies';
 export {
   type AnyFinding,

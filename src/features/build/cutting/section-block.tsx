@@ -2,7 +2,16 @@
 
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
-import { nextCuts, sawnByStop, sawnEdits, type SectionPlan, stopSettings, unsawnEdits } from '@/core/build';
+import {
+  nextCuts,
+  offcutEdits,
+  sawnByStop,
+  sawnEdits,
+  type SectionPlan,
+  spoiltPieces,
+  stopSettings,
+  unsawnEdits,
+} from '@/core/build';
 import { formatQuantity } from '@/core/units';
 import { barsDrawing, barsInWords } from '@/drawings';
 import { useMachine } from '@/features/frame';
@@ -71,6 +80,8 @@ function Ticks({ plan, pieceName }: BlockProps) {
     const { bar: of, pieces } = plan.plan!.bars[bar]!;
     return [of.id, ...pieces.map((p) => `${p.start} ${p.end}`)].join(' ');
   };
+  const { form } = plan.section;
+  const pitch = form.kind === 'holed' ? form.pitch : null;
   const cuts = nextCuts(plan);
   const first = cuts.filter(({ bar }, i) => cuts.findIndex((c) => likeness(c.bar) === likeness(bar)) === i);
   return (
@@ -100,6 +111,14 @@ function Ticks({ plan, pieceName }: BlockProps) {
           <span>
             <b>Begun {i + 1}</b> {b.cuts.length} {b.cuts.length === 1 ? 'cut' : 'cuts'}
           </span>
+          {spoiltPieces(project, b).map((c) => (
+            <Action
+              key={c.id}
+              onAct={() => editor.apply(offcutEdits(project, b, c, pitch), 'A spoilt piece as an offcut')}
+            >
+              Keep the spoilt {say(c.end - c.start)} as an offcut
+            </Action>
+          ))}
           <Action onAct={() => editor.apply(unsawnEdits(project, b.id), 'The last cut taken back')}>
             Take the last cut back
           </Action>

@@ -1,8 +1,9 @@
 'use client';
 
 import type { Row } from '@tanstack/react-table';
+import { memo, useMemo } from 'react';
 import { isHere } from '@/core/build';
-import { moneyText, type PartRow } from './rows';
+import { type PartRow, sumText } from './rows';
 import styles from './parts.module.css';
 
 /** What a group of lines comes to. */
@@ -18,13 +19,13 @@ function summary(rows: readonly PartRow[]) {
   ].filter(Boolean);
   const unknown = rows.some((r) => r.money?.cost === null);
   const cost = rows.reduce((s, r) => s + (r.money?.cost ?? 0), 0);
-  return { states: parts.join(' · '), cost: `${unknown ? '≥ ' : ''}${moneyText(cost)}` };
+  return { states: parts.join(' · '), cost: sumText(cost, unknown) };
 }
 
 /** The head of a group: folds it, and says what it comes to. */
-export function GroupRow({ row, index }: { readonly row: Row<PartRow>; readonly index: number }) {
-  const rows = row.getLeafRows().map((r) => r.original);
-  const { states, cost } = summary(rows);
+export const GroupRow = memo(function GroupRow({ row, index }: { row: Row<PartRow>; index: number }) {
+  const rows = useMemo(() => row.getLeafRows().map((r) => r.original), [row]);
+  const { states, cost } = useMemo(() => summary(rows), [rows]);
   const name = String(row.groupingValue ?? '') || 'Not said';
   return (
     <div role="row" aria-rowindex={index + 1} className={styles.group}>
@@ -44,4 +45,4 @@ export function GroupRow({ row, index }: { readonly row: Row<PartRow>; readonly 
       </div>
     </div>
   );
-}
+});

@@ -1,14 +1,16 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { type LineChange, lineEdits, type ListLine, removedLines } from '@/core/build';
+import { type LineChange, lineEdits, type ListLine, type NeedKind, removedLines } from '@/core/build';
 import { MachineField } from '@/features/fields';
-import { useMachine } from '@/features/frame';
+import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
 import { inputLabel, originNames } from '@/words';
+import { freshId } from './fresh-id';
 import styles from './parts.module.css';
 import { QuoteScale } from './quote-scale';
 import { Quotes } from './quotes';
@@ -38,6 +40,58 @@ function Open({ line }: Pick<PanelProps, 'line'>) {
   return <p>Not known yet: {[...new Set(words)].join(', ')}.</p>;
 }
 
+/** Kinds of which another part can be tried in the model before it is bought. */
+const tried: readonly NeedKind[] = [
+  'rail',
+  'carriage',
+  'ball-screw',
+  'sliding-screw',
+  'rack',
+  'belt',
+  'motor',
+  'beam',
+  'column',
+  'bed',
+];
+
+/** Where another part of its kind is tried, and how a cable runs. */
+function Elsewhere({ line }: Pick<PanelProps, 'line'>) {
+  const { project, editor } = useMachine();
+  const kind = line.need?.kind;
+  if (kind === 'motor-cable' || kind === 'switch-cable') {
+    const at = project.cabling.findIndex((c) => c.axis === line.owner);
+    const begin = () =>
+      editor.apply(
+        [
+          {
+            path: 'cabling',
+            value: [
+              ...project.cabling,
+              { id: freshId('cable', project.cabling), axis: line.owner, run: null, drop: null },
+            ],
+          },
+        ],
+        'How a cable runs',
+      );
+    return at < 0 ? (
+      <Action onAct={begin}>Say how it runs</Action>
+    ) : (
+      <div>
+        <MachineField path={`cabling.${at}.run`} />
+        <MachineField path={`cabling.${at}.drop`} />
+      </div>
+    );
+  }
+  if (!kind || !tried.includes(kind)) return null;
+  const axis = line.owner || project.axes[0]!.id;
+  return (
+    <p>
+      <Link href={`${machineHref('fit', project.id, axis)}&v=instead`}>Another part in its place</Link>: what
+      it changes, before you buy it.
+    </p>
+  );
+}
+
 /** All that is said of one line. */
 export function LinePanel({ line, name, today }: PanelProps) {
   const { project, editor } = useMachine();
@@ -58,6 +112,7 @@ export function LinePanel({ line, name, today }: PanelProps) {
           {line.need?.price != null ? `; such parts cost about ${line.need.price.toFixed(0)} each` : ''}
         </p>
         <Open line={line} />
+        <Elsewhere line={line} />
       </header>
       <QuoteScale line={line} sellers={project.sellers} name={name} />
       <div>
@@ -81,7 +136,7 @@ export function LinePanel({ line, name, today }: PanelProps) {
             value={line.option}
             maxLength={60}
             optional
-            placeholder="no; else a name, to price it apart"
+            placeholder="no"
             onText={(option) => set({ option }, 'Option')}
           />
         </Field>
@@ -91,7 +146,7 @@ export function LinePanel({ line, name, today }: PanelProps) {
             value={line.said?.note ?? ''}
             maxLength={500}
             optional
-            placeholder="where it lies, what is wrong with it"
+            placeholder="where it lies"
             onText={(note) => set({ note }, 'Note')}
           />
         </Field>

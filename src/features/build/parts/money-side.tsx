@@ -5,7 +5,7 @@ import { useMachine } from '@/features/frame';
 import { Fold } from '@/ui/fold';
 import type { BuildState } from '@/features/frame';
 import styles from './parts.module.css';
-import { moneyText } from './rows';
+import { moneyText, sumText } from './rows';
 
 /** How sure it is that no basket is cheaper. */
 function proofText({ basket }: MoneyReport): string {
@@ -114,10 +114,7 @@ export function MoneyFolds({ money }: { readonly money: MoneyReport }) {
             <li key={owner}>
               <span>{name(owner)}</span>
               <span>{unknown ? `${unknown} without` : ''}</span>
-              <span>
-                {unknown ? '≥ ' : ''}
-                {moneyText(cost)}
-              </span>
+              <span>{sumText(cost, unknown > 0)}</span>
             </li>
           ))}
         </ul>

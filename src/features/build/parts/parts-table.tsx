@@ -104,6 +104,7 @@ export function PartsTable({ picked, onPaste, ...props }: TableProps) {
                 key={item.key}
                 role="presentation"
                 className={styles.place}
+                data-typing={cells.editing?.row === row.id || undefined}
                 style={{ transform: `translateY(${item.start}px)`, height: item.size }}
               >
                 {row.getIsGrouped() ? (

@@ -1,7 +1,7 @@
 'use client';
 
 import { enqueueSnackbar } from 'notistack';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { isHere, lineEdits } from '@/core/build';
 import { FindingList, TrialBar } from '@/features/findings';
 import { type BuildState, useMachine } from '@/features/frame';
@@ -14,7 +14,7 @@ import type { ColumnId } from './columns';
 import { LinePanel } from './line-panel';
 import { BasketList, BudgetLine, MoneyFolds, Working } from './money-side';
 import { PartsTable } from './parts-table';
-import { moneyText, type PartRow, partRows } from './rows';
+import { moneyText, type PartRow, partRows, sumText } from './rows';
 import { Sellers } from './sellers';
 import { TableTools, useTakeRows } from './table-tools';
 import { typedInto } from './typing';
@@ -63,7 +63,7 @@ function Side({ build }: Pick<PartsProps, 'build'>) {
           { label: 'Here', value: `${wanted.filter(isHere).length} of ${wanted.length}` },
           {
             label: 'In all',
-            value: money ? `${money.unpriced.unknown ? '≥ ' : ''}${moneyText(money.total)}` : '–',
+            value: money ? sumText(money.total, money.unpriced.unknown > 0) : '–',
           },
           { label: 'Today', value: build.today },
         ]}
@@ -75,7 +75,9 @@ function Side({ build }: Pick<PartsProps, 'build'>) {
 /** The list of parts with its money. */
 export function PartsView({ build, part }: PartsProps) {
   const { project, system, editor } = useMachine();
-  const { lines, answer, today } = build;
+  const { answer, today } = build;
+  // What was typed is taken at once; the table follows in pieces, so that the next key is not kept waiting.
+  const lines = useDeferredValue(build.lines);
   const [memory, setMemory] = useState<{ of: string; names: NameMemory }>(() => ({
     of: system,
     names: new WeakMap(),

@@ -20,6 +20,12 @@ export interface PartRow {
 export const moneyText = (value: number): string =>
   value < 10 && !Number.isInteger(value) ? value.toFixed(2) : value.toFixed(0);
 
+/** A sum of which something is not known: at least so much, or not known at all. */
+export const sumText = (value: number, unknown: boolean): string => {
+  if (!unknown) return moneyText(value);
+  return value > 0 ? `≥ ${moneyText(value)}` : '?';
+};
+
 /** Pieces whole, metres to the tenth. */
 export const countText = (value: number, by: 'piece' | 'metre'): string =>
   by === 'metre' ? `${formatNumber(Math.ceil(value * 10 - 1e-6) / 10, 4)} m` : formatNumber(value, 6);

@@ -12,6 +12,7 @@ import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
 import { freshId } from './fresh-id';
+import styles from './parts.module.css';
 
 /** A seller of whom only the name is known. */
 export const newSeller = (id: string, name: string): SellerInput => ({
@@ -86,6 +87,8 @@ function SellerRow({ seller, at }: { readonly seller: SellerInput; readonly at: 
 export function Sellers() {
   const { project, editor } = useMachine();
   const { sellers } = project;
+  const setBuying = (field: 'staleAfter' | 'farApart', value: number) =>
+    editor.apply([{ path: `buying.${field}`, value }], 'Quotes');
   const add = () => {
     const fresh = newSeller(freshId('seller', sellers), `Seller ${sellers.length + 1}`);
     return editor.apply([{ path: 'sellers', value: [...sellers, fresh] as unknown as Plain }], 'A seller');
@@ -100,6 +103,25 @@ export function Sellers() {
         </CardTable>
       )}
       <Action onAct={add}>Another seller</Action>
+      <div className={styles.settings}>
+        <span>A quote is old after days</span>
+        <NumberLine
+          label="A quote is old after days"
+          value={project.buying.staleAfter}
+          least={1}
+          most={1000}
+          whole
+          onNumber={(v) => (v === null ? undefined : setBuying('staleAfter', v))}
+        />
+        <span>Far apart: dearest over cheapest</span>
+        <NumberLine
+          label="Far apart: dearest over cheapest"
+          value={project.buying.farApart}
+          least={1}
+          most={100}
+          onNumber={(v) => (v === null ? undefined : setBuying('farApart', v))}
+        />
+      </div>
       <p>
         Duty goes on the goods, tax on goods, duty and shipping (common practice; customs of your country
         decide).

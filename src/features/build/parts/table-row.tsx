@@ -1,6 +1,5 @@
 'use client';
 
-import Checkbox from '@mui/material/Checkbox';
 import { memo } from 'react';
 import type { Refused } from '@/ui/refusal';
 import { originNames } from '@/words';
@@ -47,6 +46,18 @@ function CellText({ row, column }: { readonly row: PartRow; readonly column: Par
   return text;
 }
 
+/** Whether two states of a line read alike. */
+const readsAlike = (a: PartRow, b: PartRow): boolean =>
+  a === b ||
+  (a.line.state === b.line.state &&
+    a.line.sawn === b.line.sawn &&
+    a.line.origin === b.line.origin &&
+    a.line.said === b.line.said &&
+    partColumns.every((c) => c.text(a) === c.text(b)));
+
+const same = ({ row: a, ...one }: RowProps, { row: b, ...other }: RowProps): boolean =>
+  readsAlike(a, b) && Object.entries(one).every(([key, v]) => v === other[key as keyof typeof other]);
+
 /** One line of the table; drawn anew only where it, its focus or its tick changes. */
 export const TableRow = memo(function TableRow({
   row,
@@ -67,11 +78,11 @@ export const TableRow = memo(function TableRow({
       data-state={row.line.sawn ? 'sawn' : row.line.state}
     >
       <div role="gridcell" className={styles.tick}>
-        <Checkbox
-          size="small"
+        <input
+          type="checkbox"
           checked={selected}
           tabIndex={-1}
-          slotProps={{ input: { 'aria-label': `Pick ${row.name}` } }}
+          aria-label={`Pick ${row.name}`}
           onChange={(e) => acts.onSelect(row.key, e.target.checked)}
         />
       </div>
@@ -85,6 +96,7 @@ export const TableRow = memo(function TableRow({
             data-cell={`${row.key}|${column.id}`}
             data-column={column.id}
             data-figures={column.figures || undefined}
+            data-typing={edits || undefined}
             data-title={column.title}
             className={styles.cell}
             title={column.id === 'name' ? row.name : undefined}
@@ -108,4 +120,4 @@ export const TableRow = memo(function TableRow({
       })}
     </div>
   );
-});
+}, same);

@@ -69,11 +69,11 @@ export function takenRows(
     const known = byKey.get(row.key) ?? (row.key ? undefined : byName.get(row.part.toLowerCase()));
     const change = changeOf(row, known, today);
     const owner = project.axes.find((a) => a.name.toLowerCase() === row.for.toLowerCase())?.id ?? '';
-    now = applyEdits(
-      now,
-      known ? lineEdits(now, new Map([[known.key, change]])) : addedLines(now, [{ ...change, owner }]),
-    );
-    if (!known) added++;
+    if (!known) {
+      now = applyEdits(now, addedLines(now, [{ ...change, owner }]));
+      added++;
+    } else if (Object.keys(change).length)
+      now = applyEdits(now, lineEdits(now, new Map([[known.key, change]])));
     const key = known?.key ?? now.partLines.at(-1)!.key;
     now = applyEdits(now, quoted(now, row, key, today));
   }

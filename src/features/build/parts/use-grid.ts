@@ -13,7 +13,7 @@ import type { PartTable } from './use-table';
 /** Rows of a page. */
 const PAGE = 15;
 /** Rows beyond those in sight that are drawn. */
-const BEYOND = 8;
+const BEYOND = 3;
 
 export interface GridProps {
   readonly table: PartTable;
