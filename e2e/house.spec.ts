@@ -119,6 +119,23 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
   ],
+  build: [
+    [
+      'parts with a line picked',
+      async (page) => {
+        await page.goto('/build?m=tern-creek&part=gantry%2Fball-screw');
+        await page.getByText(/^Proved: the least of/).waitFor();
+        await page.getByRole('table', { name: /^Quotes of Ball screw/ }).waitFor();
+      },
+    ],
+    [
+      'cutting',
+      async (page) => {
+        await page.getByRole('link', { name: /^Cutting/ }).click();
+        await page.getByRole('region', { name: 'Rail 15' }).waitFor();
+      },
+    ],
+  ],
   fit: [
     [
       'a travel chain',
@@ -218,7 +235,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     [
       'a station to come',
       async (page) => {
-        await page.goto('/build?m=tern-creek');
+        await page.goto('/prove?m=tern-creek');
         await page.getByText('Not built yet').waitFor();
       },
     ],
@@ -319,13 +336,4 @@ test('on paper the sheet stands without rail and buttons, the essentials include
   await expect(page.getByText('Export', { exact: true })).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Screw whips' })).toBeVisible();
   await expect(page.getByText('640 /mm')).toBeVisible();
-});
-
-test('each station to come says so in one sentence', async ({ page }) => {
-  await showBench(page);
-  for (const name of ['Build', 'Prove', 'Log']) {
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
-    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
-    await expect(page.getByText('Not built yet')).toBeVisible();
-  }
 });

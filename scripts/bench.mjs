@@ -26,6 +26,6 @@ for (const name of ['report', 'flex', 'plate']) {
 const missing = ensureChromium();
 if (missing) console.log(`Without the Debian package ${missing} no keystroke is measured.`);
 else
-  for (const name of ['keystroke', 'plate-redraw'])
+  for (const name of ['keystroke', 'plate-redraw', 'list'])
     ok = (await ensureBuild()) && run(process.execPath, [join(root, `bench/${name}.mjs`)]) && ok;
 process.exit(ok ? 0 : 1);

@@ -34,7 +34,6 @@ const shots = [
     size: desk,
     act: (page) => page.getByRole('button', { name: /^Aluminium deck/ }).click(),
   },
-  { name: 'brief-masses', path: '/brief?m=wayside&a=masses', size: desk },
   {
     name: 'whole-flex',
     path: bench('~whole'),
@@ -96,6 +95,18 @@ const shots = [
       await page.getByRole('button', { name: 'Flanged carriage' }).click();
       await page.getByRole('table', { name: 'Heights and gaps' }).waitFor();
     },
+  },
+  {
+    name: 'build-parts',
+    path: '/build?m=tern-creek&part=gantry%2Fball-screw',
+    size: desk,
+    act: (page) => page.getByText(/^Proved: the least of/).waitFor(),
+  },
+  {
+    name: 'build-cutting',
+    path: '/build?m=tern-creek&v=cutting',
+    size: desk,
+    act: (page) => page.getByRole('region', { name: 'Rail 15' }).waitFor(),
   },
   { name: 'handbook-formula', path: '/handbook/rack/lewis-force', size: desk },
   { name: 'phone-bench', path: bench('bed'), size: phone },

@@ -1,10 +1,10 @@
 'use client';
 
-import type { Row } from '@tanstack/react-table';
 import { memo, useMemo } from 'react';
 import { isHere } from '@/core/build';
-import { type PartRow, sumText } from './rows';
 import styles from './parts.module.css';
+import { type PartRow, sumText } from './rows';
+import type { Entry } from './use-table';
 
 /** What a group of lines comes to. */
 function summary(rows: readonly PartRow[]) {
@@ -22,16 +22,21 @@ function summary(rows: readonly PartRow[]) {
   return { states: parts.join(' · '), cost: sumText(cost, unknown) };
 }
 
+interface GroupProps {
+  readonly group: Extract<Entry, { kind: 'group' }>;
+  readonly index: number;
+  readonly onFold: (id: string) => void;
+}
+
 /** The head of a group: folds it, and says what it comes to. */
-export const GroupRow = memo(function GroupRow({ row, index }: { row: Row<PartRow>; index: number }) {
-  const rows = useMemo(() => row.getLeafRows().map((r) => r.original), [row]);
+export const GroupRow = memo(function GroupRow({ group, index, onFold }: GroupProps) {
+  const { id, name, rows, open } = group;
   const { states, cost } = useMemo(() => summary(rows), [rows]);
-  const name = String(row.groupingValue ?? '') || 'Not said';
   return (
     <div role="row" aria-rowindex={index + 1} className={styles.group}>
       <div role="gridcell" className={styles.groupName}>
-        <button type="button" aria-expanded={row.getIsExpanded()} onClick={row.getToggleExpandedHandler()}>
-          <span aria-hidden="true">{row.getIsExpanded() ? '▾' : '▸'}</span> {name}{' '}
+        <button type="button" aria-expanded={open} onClick={() => onFold(id)}>
+          <span aria-hidden="true">{open ? '▾' : '▸'}</span> {name || 'Not said'}{' '}
           <small>
             {rows.length} {rows.length === 1 ? 'line' : 'lines'}
           </small>

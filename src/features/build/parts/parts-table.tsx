@@ -21,7 +21,8 @@ interface TableProps extends GridProps {
 
 /** The head: a press sorts by a column, again the other way round, again not. */
 function Head({ table }: Pick<GridProps, 'table'>) {
-  const all = table.getIsAllRowsSelected();
+  const { sorting, shown, selected } = table;
+  const all = shown.length > 0 && shown.every((r) => selected.has(r.key));
   return (
     <div role="row" aria-rowindex={1} className={styles.headRow}>
       <div role="columnheader" className={styles.tick}>
@@ -29,24 +30,25 @@ function Head({ table }: Pick<GridProps, 'table'>) {
           type="checkbox"
           aria-label="Pick all that is shown"
           checked={all}
-          onChange={(e) => table.toggleAllRowsSelected(e.target.checked)}
+          onChange={(e) => table.selectAll(e.target.checked)}
         />
       </div>
       {partColumns.map(({ id, title, figures }) => {
-        const column = table.getColumn(id)!;
-        const sorted = column.getIsSorted();
-        const order = { asc: 'ascending', desc: 'descending' } as const;
+        const falling = sorting?.column === id ? sorting.falling : null;
+        const order = falling ? ('descending' as const) : ('ascending' as const);
         return (
           <div
             key={id}
             role="columnheader"
-            aria-sort={sorted ? order[sorted] : 'none'}
+            aria-sort={falling === null ? 'none' : order}
             data-figures={figures || undefined}
             data-column={id}
           >
-            <button type="button" onClick={column.getToggleSortingHandler()}>
+            <button type="button" onClick={() => table.sortBy(id)}>
               {title}
-              <span aria-hidden="true">{sorted ? (sorted === 'asc' ? ' ▴' : ' ▾') : ''}</span>
+              <span aria-hidden="true">
+                {{ none: '', ascending: ' ▴', descending: ' ▾' }[falling === null ? 'none' : order]}
+              </span>
             </button>
           </div>
         );
@@ -62,9 +64,15 @@ export function PartsTable({ picked, onPaste, ...props }: TableProps) {
   const grid = useRef<HTMLDivElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const line = phone ? ROW.phone : ROW.desk;
-  const { rows, virtual, cells, acts, first } = useGrid({ grid, scroller }, props, (grouped) =>
+  const { entries, selected } = table;
+  const { virtual, cells, acts, fold } = useGrid({ grid, scroller }, props, (grouped) =>
     grouped ? ROW.group : line,
   );
+  const items = virtual.getVirtualItems();
+  // Whoever comes by Tab lands where the focus was, or on the first cell in sight.
+  const seen = items.map((i) => entries[i.index]!).filter((e) => e.kind === 'line');
+  const kept = seen.find((r) => r.id === cells.at?.row);
+  const tabbed: Partial<CellAt> = kept && cells.at ? cells.at : { row: seen[0]?.id ?? '', column: 'name' };
   const paste = (event: ClipboardEvent) => {
     if (cells.editing) return;
     const text = event.clipboardData.getData('text/plain');
@@ -77,46 +85,36 @@ export function PartsTable({ picked, onPaste, ...props }: TableProps) {
       ref={grid}
       role="grid"
       aria-label="Parts"
-      aria-rowcount={rows.length + 1}
+      aria-rowcount={entries.length + 1}
       aria-colcount={partColumns.length + 1}
       aria-multiselectable
       className={styles.grid}
       onKeyDown={cells.onKeyDown}
       onPaste={paste}
     >
-      <div
-        ref={scroller}
-        className={styles.scroller}
-        role="presentation"
-        // Whoever comes by Tab lands on the first cell.
-        tabIndex={cells.at ? -1 : 0}
-        onFocus={(e) => {
-          if (e.target === e.currentTarget && first) cells.setAt({ row: first, column: 'name' });
-        }}
-      >
+      <div ref={scroller} className={styles.scroller} role="presentation">
         <Head table={table} />
         <div style={{ height: virtual.getTotalSize(), position: 'relative' }} role="rowgroup">
-          {virtual.getVirtualItems().map((item) => {
-            const row = rows[item.index]!;
-            const mine = cells.at?.row === row.id;
+          {items.map((item) => {
+            const entry = entries[item.index]!;
             return (
               <div
                 key={item.key}
                 role="presentation"
                 className={styles.place}
-                data-typing={cells.editing?.row === row.id || undefined}
+                data-typing={cells.editing?.row === entry.id || undefined}
                 style={{ transform: `translateY(${item.start}px)`, height: item.size }}
               >
-                {row.getIsGrouped() ? (
-                  <GroupRow row={row} index={item.index + 1} />
+                {entry.kind === 'group' ? (
+                  <GroupRow group={entry} index={item.index + 1} onFold={fold} />
                 ) : (
                   <TableRow
-                    row={row.original}
+                    row={entry.row}
                     index={item.index + 1}
-                    selected={row.getIsSelected()}
-                    picked={picked === row.id}
-                    focus={mine ? cells.at!.column : null}
-                    typing={cells.editing?.row === row.id ? cells.editing : null}
+                    selected={selected.has(entry.id)}
+                    picked={picked === entry.id}
+                    focus={entry.id === tabbed.row ? (tabbed.column ?? null) : null}
+                    typing={cells.editing?.row === entry.id ? cells.editing : null}
                     acts={acts}
                   />
                 )}

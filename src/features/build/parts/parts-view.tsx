@@ -91,7 +91,9 @@ export function PartsView({ build, part }: PartsProps) {
   );
   const state = useTable(rows);
   const [picked, setPicked] = useState<string | null>(part);
-  const shown = rows.find((r) => r.key === picked);
+  // What is said of a line follows in pieces too.
+  const asked = useDeferredValue(picked);
+  const shown = rows.find((r) => r.key === asked);
   const take = (row: PartRow, column: ColumnId, text: string) => {
     const typed = typedInto(row, column, text, today);
     if ('error' in typed) return typed.error;
@@ -99,21 +101,19 @@ export function PartsView({ build, part }: PartsProps) {
   };
   const takeRows = useTakeRows(rows, today);
   const paste = (text: string, at: { readonly row: string; readonly column: ColumnId } | null) => {
-    const order = state.table.getRowModel().rows.flatMap((r) => (r.getIsGrouped() ? [] : [r.original]));
+    const order = state.entries.flatMap((e) => (e.kind === 'line' ? [e.row] : []));
     const cells = at && pastedInto(project, text, order, at, today);
     const refused = cells ? (cells.error ?? editor.apply(cells.edits, 'Pasted cells')) : takeRows(text);
     if (refused) enqueueSnackbar(refused, { variant: 'error', persist: true });
   };
-  const selected = state.table
-    .getSelectedRowModel()
-    .flatRows.flatMap((r) => (r.getIsGrouped() ? [] : [r.original]));
+  const selected = rows.filter((r) => state.selected.has(r.key));
   return (
     <>
       <div className={styles.middle}>
         <TableTools rows={rows} state={state} today={today} />
-        <BulkBar picked={selected} today={today} onClear={() => state.table.resetRowSelection(true)} />
+        <BulkBar picked={selected} today={today} onClear={() => state.selectAll(false)} />
         <PartsTable
-          table={state.table}
+          table={state}
           picked={picked}
           show={part}
           onPick={setPicked}

@@ -10,6 +10,7 @@ import { pastedInto } from './pasted';
 import { type PartRow, partRows } from './rows';
 import { takenRows } from './taken-rows';
 import { typedInto } from './typing';
+import { gathered, sorted } from './use-table';
 
 const [kayak] = demoMachines() as [Project];
 const today = '2026-11-27';
@@ -109,5 +110,27 @@ describe('the list out and in again', () => {
       [line.key, 9.5, 2],
       ['gantry/nut', 31, 1],
     ]);
+  });
+});
+
+describe('the order of the list', () => {
+  it('is by word or by figure, either way round, and loses no line', () => {
+    const costs = (falling: boolean) =>
+      sorted(rows, { column: 'need', falling }).map((r) => r.line.wanted ?? -1);
+    expect(costs(false)).toEqual([...costs(false)].sort((a, b) => a - b));
+    expect(costs(true)).toEqual([...costs(true)].sort((a, b) => b - a));
+    expect(sorted(rows, null)).toBe(rows);
+    const names = sorted(rows, { column: 'name', falling: false }).map((r) => r.name);
+    expect(names).toEqual([...names].sort(new Intl.Collator().compare));
+  });
+  it('gathers lines under heads that come in the order of their first line; a folded one keeps its own', () => {
+    const open = gathered(rows, 'owner', new Set());
+    const heads = open.flatMap((e) => (e.kind === 'group' ? [e.name] : []));
+    expect(heads.slice(0, 3)).toEqual(['Bed axis', 'Gantry axis', 'Plunge axis']);
+    expect(open.filter((e) => e.kind === 'line')).toHaveLength(rows.length);
+    const closed = gathered(rows, 'owner', new Set(['~owner Bed axis']));
+    const bed = rows.filter((r) => r.owner === 'Bed axis').length;
+    expect(closed).toHaveLength(open.length - bed);
+    expect(gathered(rows, 'none', new Set())).toHaveLength(rows.length);
   });
 });

@@ -11,6 +11,8 @@ import { StateMark } from './state-mark';
 
 export interface RowActs {
   readonly onPick: (key: string, column: ColumnId) => void;
+  /** The cell got the focus by the keyboard. */
+  readonly onFocus: (key: string, column: ColumnId) => void;
   readonly onTake: (key: string, column: ColumnId, text: string) => Refused | void;
   readonly onDone: (rows: number, columns: number) => void;
   readonly onSelect: (key: string, on: boolean) => void;
@@ -102,6 +104,10 @@ export const TableRow = memo(function TableRow({
             title={column.id === 'name' ? row.name : undefined}
             aria-readonly={!isTyped(column, row)}
             onClick={() => acts.onPick(row.key, column.id)}
+            onFocus={(e) => {
+              const here = e.target === e.currentTarget && focus === column.id;
+              if (here && e.currentTarget.matches(':focus-visible')) acts.onFocus(row.key, column.id);
+            }}
           >
             {edits ? (
               <CellEditor

@@ -32,18 +32,23 @@ export function useGrid(
   { table, show, onPick, onTake }: GridProps,
   heightOf: (grouped: boolean) => number,
 ) {
-  const { rows } = table.getRowModel();
-  const byKey = useMemo(() => new Map(rows.map((r) => [r.id, r])), [rows]);
-  const order = useMemo(() => rows.filter((r) => !r.getIsGrouped()).map((r) => r.id), [rows]);
-  const places = useMemo(() => new Map(rows.map((r, i) => [r.id, i])), [rows]);
+  const { entries } = table;
+  const byKey = useMemo(
+    () => new Map(entries.flatMap((e) => (e.kind === 'line' ? [[e.id, e.row] as const] : []))),
+    [entries],
+  );
+  const order = useMemo(() => [...byKey.keys()], [byKey]);
+  const places = useMemo(() => new Map(entries.map((e, i) => [e.id, i])), [entries]);
   // The library hands out functions anew on purpose; nothing here is kept by them.
   // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
-    count: rows.length,
+    count: entries.length,
     getScrollElement: () => scroller.current,
-    estimateSize: (i) => heightOf(rows[i]!.getIsGrouped()),
+    estimateSize: (i) => heightOf(entries[i]!.kind === 'group'),
     overscan: BEYOND,
-    getItemKey: (i) => rows[i]!.id,
+    // Rows are drawn in a task of their own, not in that of the scrolling.
+    useFlushSync: false,
+    getItemKey: (i) => entries[i]!.id,
   });
   const asked = useRef(show);
   useEffect(() => {
@@ -53,8 +58,7 @@ export function useGrid(
     asked.current = null;
     virtual.scrollToIndex(place, { align: 'center' });
   });
-  const rowOf = (key: string) => byKey.get(key)?.original;
-  const select = (key: string, on?: boolean) => byKey.get(key)?.toggleSelected(on);
+  const rowOf = (key: string) => byKey.get(key);
   const canType = ({ row, column }: CellAt) => {
     const found = rowOf(row);
     return found !== undefined && isTyped(columnOf(column), found);
@@ -64,7 +68,7 @@ export function useGrid(
     page: PAGE,
     scrollTo: (i) => virtual.scrollToIndex(places.get(order[i]!) ?? 0),
     canType,
-    toggle: select,
+    toggle: table.select,
     clear: (at) => {
       if (at.column !== 'state' && canType(at)) onTake(rowOf(at.row)!, at.column, '');
     },
@@ -81,10 +85,12 @@ export function useGrid(
     return row && onTake(row, column, text);
   });
   const done = useEventCallback((down: number, right: number) => cells.finish(down, right));
-  const tick = useEventCallback(select);
+  const tick = useEventCallback(table.select);
+  const focus = useEventCallback((row: string, column: ColumnId) => cells.setAt({ row, column }));
   const acts: RowActs = useMemo(
-    () => ({ onPick: pick, onTake: take, onDone: done, onSelect: tick }),
-    [pick, take, done, tick],
+    () => ({ onPick: pick, onFocus: focus, onTake: take, onDone: done, onSelect: tick }),
+    [pick, focus, take, done, tick],
   );
-  return { rows, virtual, cells, acts, first: order[0] };
+  const fold = useEventCallback(table.fold);
+  return { virtual, cells, acts, fold };
 }
