@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { listOf, type ListLine, type Need, needsOf } from '@/core/build';
 import type { Project } from '@/core/model';
 import { type BuildAnswer, useJob } from '@/workers';
@@ -63,7 +63,8 @@ const NO_PLANS: BuildAnswer['plans'] = [];
 
 /** How the open machine is got and sawn: the list on the page, cuts and money beside it. */
 export function useBuild(): BuildState {
-  const { project } = useMachine();
+  // What was typed is taken at once; list and money follow in pieces, so that no key is kept waiting.
+  const project = useDeferredValue(useMachine().project);
   const [today] = useState(() => todayIso());
   const { reports } = usePainted();
   const { axes, structure, stand, ownParts, cabling, brief } = project;

@@ -75,9 +75,7 @@ function Side({ build }: Pick<PartsProps, 'build'>) {
 /** The list of parts with its money. */
 export function PartsView({ build, part }: PartsProps) {
   const { project, system, editor } = useMachine();
-  const { answer, today } = build;
-  // What was typed is taken at once; the table follows in pieces, so that the next key is not kept waiting.
-  const lines = useDeferredValue(build.lines);
+  const { answer, today, lines } = build;
   const [memory, setMemory] = useState<{ of: string; names: NameMemory }>(() => ({
     of: system,
     names: new WeakMap(),

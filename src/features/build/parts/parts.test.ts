@@ -123,7 +123,7 @@ describe('the order of the list', () => {
     const names = sorted(rows, { column: 'name', falling: false }).map((r) => r.name);
     expect(names).toEqual([...names].sort(new Intl.Collator().compare));
   });
-  it('gathers lines under heads that come in the order of their first line; a folded one keeps its own', () => {
+  it('gathers lines under heads in the order of their first line; a folded one keeps its own', () => {
     const open = gathered(rows, 'owner', new Set());
     const heads = open.flatMap((e) => (e.kind === 'group' ? [e.name] : []));
     expect(heads.slice(0, 3)).toEqual(['Bed axis', 'Gantry axis', 'Plunge axis']);
