@@ -74,6 +74,18 @@ test('labels come as a PDF, and the code of one opens its part', async ({ page }
   await expect(cell(page, 'plunge/carriage', 'name')).toBeVisible();
 });
 
+test('on paper the whole list stands, not only what is in sight', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/build?m=tern-creek&v=parts');
+  await page.getByText(/^Proved: the least of/).waitFor();
+  await expect(page.locator('[data-cell="machine/grease|name"]')).toHaveCount(0);
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('cell', { name: /^Grease/ })).toBeVisible();
+  await expect(page.getByRole('cell', { name: /^Rail 20, 2900 mm/ })).toBeVisible();
+  await expect(page.getByRole('grid')).toBeHidden();
+});
+
 test('2000 lines scroll, sort and are typed into without the page standing still', async ({ page }) => {
   await openShelf(page);
   await page.goto('/build?m=tern-creek&v=parts');

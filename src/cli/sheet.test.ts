@@ -42,6 +42,15 @@ describe('one plate from a terminal', () => {
     expect(Number(wide)).toBeCloseTo((420 / 25.4) * 72, 0);
     expect(Number(high)).toBeCloseTo((297 / 25.4) * 72, 0);
   });
+  it('list, cuts and labels of a machine', async () => {
+    expect(String((await sheet('demo.json', 'parts', '--as', 'csv')).out)).toMatch(/^key,part,for,need/);
+    expect(String((await sheet('demo.json', 'cuts', '--as', 'csv')).out)).toMatch(/^out of,bar,/);
+    for (const name of ['cuts', 'labels']) {
+      const { out } = await sheet('demo.json', name, '--as', 'pdf', '--paper', 'letter');
+      expect(Buffer.from(out as Uint8Array).toString('latin1', 0, 5)).toBe('%PDF-');
+    }
+    expect((await sheet('demo.json', 'parts', '--as', 'pdf')).err).toMatch(/Usage/);
+  });
   it.each([
     [[], /Usage/],
     [['demo.json', 'arrangement', '--as', 'dxf'], /Usage/],

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { afterEach, describe, expect, it } from 'vitest';
+import { buildContext, buildFindings } from '@/core/build';
 import {
   driveStiffnessOf,
   flexReport,
@@ -55,13 +56,14 @@ class StandInWorker {
 
 const workers: StandInWorker[] = [];
 const pools: JobPool[] = [];
-function poolOf(size = 1, make: () => StandInWorker = () => new StandInWorker()): JobPool {
+/** @param patience until a worker that does not answer is given up, ms; long where all of them answer. */
+function poolOf(size = 1, make = () => new StandInWorker(), patience = 5000): JobPool {
   const start = () => {
     const worker = make();
     workers.push(worker);
     return worker as unknown as AnyWorker;
   };
-  const pool = jobPool({ start, size, patience: 300 });
+  const pool = jobPool({ start, size, patience });
   pools.push(pool);
   return pool;
 }
@@ -84,6 +86,17 @@ describe('a pool of workers', () => {
     expect(c).toEqual(a);
     expect(workers).toHaveLength(2);
     expect(pool.place()).toBe('workers');
+  });
+  it('list, cuts and money come over as they are worked out here, tables by key among them', async () => {
+    const pool = poolOf();
+    const here = buildContext(kayak, machineReport(kayak).axes, '2026-11-27');
+    const { project, needs, today } = here;
+    const result = await pool.run('build', { project, needs, today }, { lane: 'build' }).result;
+    if (!result.ok) throw new Error('the job failed');
+    expect(result.output.plans).toEqual(here.plans);
+    expect(result.output.money).toEqual(here.money);
+    const codes = (list: readonly { readonly code: string }[]) => list.map((f) => f.code);
+    expect(codes(result.output.findings)).toEqual(codes(buildFindings(here)));
   });
   it('tells how far a job is, step by step', async () => {
     const steps: { done: number; of: number }[] = [];
@@ -141,7 +154,7 @@ describe('workers that do not do', () => {
       // It starts and never answers.
       () => new StandInWorker(true),
     ]) {
-      const pool = poolOf(1, start);
+      const pool = poolOf(1, start, 300);
       let heard = 0;
       pool.subscribe(() => (heard += 1));
       const job = pool.run('frame', inputsOf(kayak));

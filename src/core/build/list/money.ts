@@ -8,6 +8,8 @@ export interface LineMoney {
   readonly key: string;
   /** What it cost or will cost; null: nobody knows. */
   readonly cost: number | null;
+  /** What of it is known: all of the cost, or what was paid of a line that wants more. */
+  readonly known: number;
   /**
    * Paid; by the quote that was picked, or of the cheapest basket, with its share of shipping; by the example
    * price of its like; or not known.
@@ -93,21 +95,18 @@ const daysLeft = (wantedBy: string | null, today: string) =>
 
 function lineMoney(line: ListLine, sellers: readonly Seller[], shares: Map<string, number>): LineMoney {
   const { key } = line;
-  if (isGot(line) && line.toBuy === 0) {
-    const cost = paidFor(line, sellers);
-    return { key, cost, from: cost === null ? 'nothing' : 'paid' };
-  }
+  const paid = isGot(line) ? paidFor(line, sellers) : 0;
+  const known = paid ?? 0;
+  if (isGot(line) && line.toBuy === 0)
+    return { key, cost: paid, known, from: paid === null ? 'nothing' : 'paid' };
   // What is sawn, or not wanted, costs nothing by itself.
-  if (line.sawn || (line.toBuy === 0 && line.wanted !== null)) return { key, cost: 0, from: 'paid' };
-  const before = isGot(line) ? (paidFor(line, sellers) ?? 0) : 0;
+  if (line.sawn || (line.toBuy === 0 && line.wanted !== null))
+    return { key, cost: 0, known: 0, from: 'paid' };
   const share = shares.get(key);
-  if (share !== undefined) return { key, cost: before + share, from: 'quote' };
+  if (share !== undefined) return { key, cost: known + share, known: known + share, from: 'quote' };
   const example = like(line);
-  return {
-    key,
-    cost: example === null ? null : before + example,
-    from: example === null ? 'nothing' : 'like',
-  };
+  if (example === null) return { key, cost: null, known, from: 'nothing' };
+  return { key, cost: known + example, known: known + example, from: 'like' };
 }
 
 function optionPrices(
@@ -163,7 +162,7 @@ export function moneyOf(
     budget: brief.budget,
     byOwner: owners.map((owner) => {
       const own = needed.filter((l) => l.owner === owner).map((l) => money.get(l.key)!);
-      const cost = own.reduce((s, m) => s + (m.cost ?? 0), 0);
+      const cost = own.reduce((s, m) => s + m.known, 0);
       return { owner, cost, unknown: own.filter((m) => m.cost === null).length };
     }),
     options: optionPrices(lines, sellers, basket, wanted),

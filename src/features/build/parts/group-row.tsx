@@ -18,7 +18,7 @@ function summary(rows: readonly PartRow[]) {
     buy ? `${buy} to buy` : '',
   ].filter(Boolean);
   const unknown = rows.some((r) => r.money?.cost === null);
-  const cost = rows.reduce((s, r) => s + (r.money?.cost ?? 0), 0);
+  const cost = rows.reduce((s, r) => s + (r.money?.known ?? 0), 0);
   return { states: parts.join(' · '), cost: sumText(cost, unknown) };
 }
 

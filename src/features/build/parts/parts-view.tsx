@@ -7,12 +7,14 @@ import { FindingList, TrialBar } from '@/features/findings';
 import { type BuildState, useMachine } from '@/features/frame';
 import { DateLine } from '@/ui/date-line';
 import { TitleBlock } from '@/ui/title-block';
+import { usePrinting } from '@/ui/use-printing';
 import type { NameMemory } from '@/words';
 import styles from '../build.module.css';
 import { BulkBar } from './bulk-bar';
 import type { ColumnId } from './columns';
 import { LinePanel } from './line-panel';
 import { BasketList, BudgetLine, MoneyFolds, Working } from './money-side';
+import { PaperTable } from './paper-table';
 import { PartsTable } from './parts-table';
 import { moneyText, type PartRow, partRows, sumText } from './rows';
 import { Sellers } from './sellers';
@@ -88,6 +90,7 @@ export function PartsView({ build, part }: PartsProps) {
     [lines, money, axes, sellers, system, memory],
   );
   const state = useTable(rows);
+  const printing = usePrinting();
   const [picked, setPicked] = useState<string | null>(part);
   // What is said of a line follows in pieces too.
   const asked = useDeferredValue(picked);
@@ -110,6 +113,7 @@ export function PartsView({ build, part }: PartsProps) {
       <div className={styles.middle}>
         <TableTools rows={rows} state={state} today={today} />
         <BulkBar picked={selected} today={today} onClear={() => state.selectAll(false)} />
+        {printing && <PaperTable entries={state.entries} />}
         <PartsTable
           table={state}
           picked={picked}
