@@ -2,7 +2,7 @@ import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { machineReport } from '@/core/machine';
-import { type Project, startingProject } from '@/core/model';
+import { type Project, startingLine, startingProject } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useMachine } from '@/features/frame';
 import { openSession, renderOn } from '@test/helpers/session';
@@ -74,6 +74,17 @@ describe('the first page', () => {
       expect.stringMatching(/^\/size\?m=.*&a=bed$/),
     );
     expect(screen.getByRole('img', { name: /drawn from its structure/ })).toBeInTheDocument();
+  });
+  it('says what is wrong with the build among the rest, what it costs, and leads there', async () => {
+    const refused = { ...startingLine('l', 'machine/emergency-stop'), state: 'refused' as const };
+    const begun = startingProject('begun', '2026-11-27T00:00:00.000Z');
+    const quiet = { ...begun, partLines: [refused], brief: { ...begun.brief, budget: 900 } };
+    renderOn(await openSession(quiet), <Overview />);
+    const matters = screen.getByRole('region', { name: 'What matters most' });
+    const link = await within(matters).findByRole('link', { name: 'Build' });
+    expect(link).toHaveAttribute('href', expect.stringMatching(/^\/build\?m=.+&v=parts$/));
+    expect(link.closest('li')).toHaveTextContent(/Build: emergency stop.*: refused/);
+    expect(screen.getByText(/^≥ \d+ of 900$/)).toBeInTheDocument();
   });
   it('keeps every keystroke of the note as one step, and the name when it is left', async () => {
     const session = await openSession(kayak);

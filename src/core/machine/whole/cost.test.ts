@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { familyById } from '@/core/catalogue';
 import { applyEdits, type Axis, guess, type Project, put } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { machineReport } from '..';
+import { costOfChange, machineReport, pickedPart } from '..';
 
 const kayak = demoMachines()[0]!;
 const first = (family: string) => familyById(family)!.parts[0]!;
@@ -71,5 +71,27 @@ describe('money counts pieces, metres and what is shared', () => {
     const need = (watt: string) =>
       machineReport(loaded(watt), { remedies: false }).findings.find((f) => f.code === 'power-short')!.limit;
     expect(need('60 W') - need('0 W')).toBeCloseTo(60, 6);
+  });
+});
+
+describe('what a change costs', () => {
+  const { cost, axes: reports } = machineReport(kayak, { remedies: false });
+  const by = (edits: Parameters<typeof costOfChange>[3]) => costOfChange(kayak, reports, cost, edits);
+  it('is what its parts cost more or less, carriage by carriage', () => {
+    const guide = pickedPart(kayak, kayak.axes[0]!, 'guide')!;
+    const { rails, perRail } = kayak.axes[0]!.guide;
+    const three = [put('axes.0.guide.perRail', { ...perRail, typed: '3', si: 3 as typeof perRail.si })];
+    expect(by(three)).toBeCloseTo(guide.price! * rails.si * (3 - perRail.si), 9);
+    const one = [put('axes.0.guide.perRail', { ...perRail, typed: '1', si: 1 as typeof perRail.si })];
+    expect(by(one)).toBeCloseTo(-guide.price! * rails.si * (perRail.si - 1), 9);
+  });
+  it('is nothing where nothing of it has a price, or where it cannot be made', () => {
+    expect(by([put('note', 'dearer')])).toBeNull();
+    expect(by([{ path: 'axes.0.nowhere', value: 1 }])).toBeNull();
+  });
+  it('a part that nobody picked is none, and one that is gone neither', () => {
+    expect(pickedPart(kayak, kayak.axes[0]!, 'controller')).toBeUndefined();
+    const lost = { ...kayak.axes[0]!, parts: { ball: 'gone' } };
+    expect(pickedPart(kayak, lost, 'guide')).toBeUndefined();
   });
 });
