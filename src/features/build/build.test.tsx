@@ -24,6 +24,8 @@ describe('the Build station', () => {
     await show('v=parts');
     expect(await screen.findByText(/^Proved: the least of \d+ ways to buy/)).toBeInTheDocument();
     const side = screen.getByRole('region', { name: 'Cheapest basket' });
+    // The far mill sends by weight, and nobody has said what screw, nut and motor weigh.
+    expect(side).toHaveTextContent(/\d lines go by weight and nobody has said it/);
     const headings = within(side)
       .getAllByRole('heading', { level: 3 })
       .map((h) => h.textContent);

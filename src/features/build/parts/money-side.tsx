@@ -14,10 +14,18 @@ function proofText({ basket }: MoneyReport): string {
   return `Good, not proved: no basket costs less than ${moneyText(basket.least)}.`;
 }
 
+/** Lines that go by weight and of which nobody has said what they weigh: shipping may be more. */
+const unweighed = ({ basket }: MoneyReport): number =>
+  basket.parcels
+    .filter((p) => p.seller.shipping.step > 0 && p.shipping > 0)
+    .flatMap((p) => p.lines)
+    .filter((l) => l.item.mass === null).length;
+
 /** The cheapest basket, seller by seller. */
 export function BasketList({ money }: { readonly money: MoneyReport }) {
   const { project } = useMachine();
   const { basket, inTime } = money;
+  const light = unweighed(money);
   const name = (id: string) => project.sellers.find((s) => s.id === id)?.name ?? id;
   if (!basket.parcels.length)
     return <p>Nothing with a quote is left to buy. Pick a line and type what somebody asks for it.</p>;
@@ -41,6 +49,12 @@ export function BasketList({ money }: { readonly money: MoneyReport }) {
         Together <b>{moneyText(basket.total)}</b>
       </p>
       <p>{proofText(money)}</p>
+      {light > 0 && (
+        <p>
+          {light} {light === 1 ? 'line goes' : 'lines go'} by weight and nobody has said it: sending may cost
+          more.
+        </p>
+      )}
       {inTime && (
         <p>
           {inTime.without.length
