@@ -115,7 +115,7 @@ export function LinePanel({ line, name, today }: PanelProps) {
         <Elsewhere line={line} />
       </header>
       <QuoteScale line={line} sellers={project.sellers} name={name} />
-      <div>
+      <div className={styles.fields}>
         {line.origin === 'own' && (
           <Choice label="For" value={line.owner} options={owners} onPick={(owner) => set({ owner }, 'For')} />
         )}

@@ -12,6 +12,7 @@ import { CardTable } from '@/ui/card-table';
 import { Choice } from '@/ui/choice';
 import { DateLine } from '@/ui/date-line';
 import { NumberLine } from '@/ui/number-line';
+import type { Refused } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
 import { freshId } from './fresh-id';
 import { moneyText } from './rows';
@@ -26,6 +27,45 @@ interface QuotesProps {
 
 const MOST_PRICE = 10_000_000;
 const NEW = '~new';
+
+interface WhenProps {
+  readonly quote: QuoteInput;
+  readonly seller: string;
+  readonly set: (field: keyof QuoteInput, value: Plain, label: string) => Refused;
+}
+
+/** How long it takes, when the price was named, and how long it stands. */
+function WhenCells({ quote, seller, set }: WhenProps) {
+  return (
+    <>
+      <TableCell data-title="Days">
+        <NumberLine
+          label={`Days, ${seller}`}
+          value={quote.days}
+          most={1000}
+          whole
+          optional
+          placeholder="?"
+          onNumber={(v) => set('days', v, 'Days')}
+        />
+      </TableCell>
+      <TableCell data-title="Named on">
+        <DateLine
+          label={`Named on, ${seller}`}
+          value={quote.date}
+          onDate={(v) => set('date', v, 'Day of the quote')}
+        />
+      </TableCell>
+      <TableCell data-title="Stands until">
+        <DateLine
+          label={`Stands until, ${seller}`}
+          value={quote.until}
+          onDate={(v) => set('until', v, 'Quote stands until')}
+        />
+      </TableCell>
+    </>
+  );
+}
 
 function QuoteRow({ quote, line, name }: { quote: QuoteInput } & Omit<QuotesProps, 'today'>) {
   const { project, editor } = useMachine();
@@ -72,24 +112,7 @@ function QuoteRow({ quote, line, name }: { quote: QuoteInput } & Omit<QuotesProp
           onNumber={(v) => (v === null ? undefined : set('pack', v, 'Pack'))}
         />
       </TableCell>
-      <TableCell data-title="Days">
-        <NumberLine
-          label={`Days, ${seller?.name ?? ''}`}
-          value={quote.days}
-          most={1000}
-          whole
-          optional
-          placeholder="?"
-          onNumber={(v) => set('days', v, 'Days')}
-        />
-      </TableCell>
-      <TableCell data-title="Named on">
-        <DateLine
-          label={`Named on, ${seller?.name ?? ''}`}
-          value={quote.date}
-          onDate={(v) => set('date', v, 'Day of the quote')}
-        />
-      </TableCell>
+      <WhenCells quote={quote} seller={seller?.name ?? ''} set={set} />
       <TableCell data-title="All of it">
         {moneyText(whole)}
         {all.count !== line.toBuy && line.toBuy > 0 ? ` for ${all.count}` : ''}
@@ -207,7 +230,16 @@ export function Quotes({ line, name, today }: QuotesProps) {
       {line.quotes.length > 0 && (
         <CardTable
           label={`Quotes of ${name}`}
-          titles={['Seller', 'Price of one', 'From / price', 'Pack of', 'Days', 'Named on', 'All of it']}
+          titles={[
+            'Seller',
+            'Price of one',
+            'From / price',
+            'Pack of',
+            'Days',
+            'Named on',
+            'Stands until',
+            'All of it',
+          ]}
           acts
         >
           {line.quotes.map((q) => (
