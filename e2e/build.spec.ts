@@ -52,6 +52,8 @@ test('rows are pasted out of a spreadsheet, and go out again as CSV', async ({ p
     document.activeElement!.dispatchEvent(event);
   });
   await expect(page.getByText('0 lines changed, 1 added')).toBeVisible();
+  // The table follows an edit in pieces.
+  await expect(page.getByRole('button', { name: 'Your own 4' })).toBeVisible();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'CSV out' }).click();
   const text = readFileSync((await (await waiting).path())!, 'utf8');
