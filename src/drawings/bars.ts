@@ -1,4 +1,4 @@
-import type { SectionPlan } from '@/core/build';
+import { begunId, type SectionPlan } from '@/core/build';
 import { type Drawing, line, type Pen, polyline, rect, type Shape, type Text } from '@/core/drawing';
 import type { BegunBar } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
@@ -25,7 +25,6 @@ interface Laid {
 interface Row {
   readonly title: string;
   readonly length: number;
-  readonly from: number;
   readonly firstHole: number;
   readonly pieces: readonly Laid[];
   readonly rest: number;
@@ -56,18 +55,17 @@ function rowsOf({ plan: { begun, plan } }: BarsShown): Row[] {
       state: i === 0 ? 'next' : 'planned',
     }));
   const before = begun.map((b, i): Row => {
-    const more = planned.find((p) => p.bar.id === b.id);
+    const more = planned.find((p) => p.bar.id === begunId(b.id));
     const last = b.cuts.at(-1)?.end ?? 0;
     return {
       title: `Begun ${i + 1}`,
       length: b.length,
-      from: 0,
       firstHole: b.firstHole,
       pieces: [...cutsOf(b), ...(more ? laid(more) : [])],
       rest: more ? more.rest : Math.max(0, b.length - last),
     };
   });
-  const fresh = planned.filter((p) => !begun.some((b) => b.id === p.bar.id));
+  const fresh = planned.filter((p) => !begun.some((b) => begunId(b.id) === p.bar.id));
   // Bars that are sawn alike stand once, with how many they are.
   const alike = new Map<string, number[]>();
   fresh.forEach(({ bar, pieces }, i) => {
@@ -83,7 +81,6 @@ function rowsOf({ plan: { begun, plan } }: BarsShown): Row[] {
       return {
         title: bar.count === null ? names(places) : `Here: ${names(places).toLowerCase()}`,
         length: bar.length,
-        from: bar.from,
         firstHole: bar.firstHole,
         pieces: laid({ bar, pieces }),
         rest,
@@ -176,7 +173,7 @@ function rowShapes(shown: BarsShown, row: Row, at: At): Shape[] {
   });
   const worth = row.rest > 1e-6;
   return [
-    rect('stock', row.from, y - m(HIGH), row.length - row.from, m(HIGH), { pen: stock }),
+    rect('stock', 0, y - m(HIGH), row.length, m(HIGH), { pen: stock }),
     ...row.pieces.flatMap((p) => pieceShapes(shown, row, p, at)),
     ...marks(row, at),
     text(-m(NAME), 9, row.title, { bold: true }),

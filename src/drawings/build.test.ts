@@ -74,7 +74,7 @@ describe('bars as they are drawn', () => {
       pieceName: pieceNames(kayak),
       width: 880,
     });
-    expect(barsInWords(shown(of('rack 1.5 helical')))).toMatch(/^6 bars alike of 995 mm: 995 mm next$/);
+    expect(barsInWords(shown(of('rack 1.5x15 helical')))).toMatch(/^6 bars alike of 995 mm: 995 mm next$/);
     expect(barsInWords(shown(of('rail profile 15')))).toMatch(/^Begun 1 of 2000 mm: .* spoilt/);
     const layers = barsDrawing(shown(of('rail profile 15')))!.shapes.map((s) => s.layer);
     expect(layers.filter((l) => l === 'spoilt')).toHaveLength(2);

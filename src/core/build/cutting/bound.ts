@@ -1,4 +1,4 @@
-import { GUARD, type Bar, type Job, priceOf } from './stock';
+import { type Bar, GUARD, type Job, priceOf, wholeOf } from './stock';
 import { follow } from './follow';
 
 /** What a metre of pieces costs at least on a bar, whatever else lies on it, and how many metres it holds. */
@@ -12,10 +12,11 @@ interface Rate {
  * worth. The least of cost over x is at one end of what x can be.
  */
 function rateOf(bar: Bar, { saw, remnants, form }: Job, shortest: number, unpriced: boolean): Rate {
-  const whole = bar.length - bar.from;
-  const price = priceOf(bar, unpriced);
+  const whole = wholeOf(bar, saw);
+  const price = priceOf(bar, saw, unpriced);
   const kerf = form.kind === 'toothed' || form.kind === 'mitred' ? 0 : saw.kerf;
-  const holds = whole + kerf;
+  // What shares its first cut with the piece before it begins within that kerf.
+  const holds = whole + saw.kerf;
   const b = (remnants.worth * price) / whole;
   const a = price - b * whole;
   const cost = (x: number) => (a + b * Math.max(0, x - kerf)) / x;
@@ -45,14 +46,14 @@ export function leastCost(job: Job, unpriced: boolean): number {
     metres -= here;
     if (metres <= GUARD) break;
   }
-  const longest = Math.max(...bars.map((b) => b.length - b.from));
+  const longest = Math.max(...bars.map((b) => wholeOf(b, saw) + saw.kerf));
   const large = pieces.filter((p) => 2 * taken(p.length) > longest + GUARD + 2 * kerf);
   const alone = large.map((piece) => {
     const costs = bars.flatMap((bar) => {
       const at = follow(bar, form, saw, null, piece);
       if (!at) return [];
-      const price = priceOf(bar, unpriced);
-      const whole = bar.length - bar.from;
+      const price = priceOf(bar, saw, unpriced);
+      const whole = wholeOf(bar, saw);
       // The others on this bar take of the rest what it would be worth; that is theirs, not its.
       return [price * (1 - (remnants.worth * Math.max(0, whole - taken(piece.length))) / whole)];
     });

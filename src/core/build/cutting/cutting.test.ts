@@ -13,8 +13,7 @@ const bar = (length: number, price: number | null, more: Partial<Bar> = {}): Bar
   length: mm(length),
   price,
   count: null,
-  from: 0,
-  clean: true,
+  sawn: null,
   firstHole: 0,
   ...more,
 });
@@ -55,7 +54,7 @@ describe('pieces out of bars', () => {
   it('squares a raw end and leaves the stub in the clamp, each with its kerf', () => {
     const saw = { kerf: mm(3), squared: mm(10), stub: mm(50) };
     const full = 2000 - 13 - 53;
-    const raw = bar(2000, 10, { clean: false });
+    const raw = bar(2000, 10);
     expect(planCuts(job([full], [raw], { saw })).bars[0]!.pieces[0]!.start).toBeCloseTo(mm(13), 12);
     expect(planCuts(job([full + 0.01], [raw], { saw })).impossible).toHaveLength(1);
   });

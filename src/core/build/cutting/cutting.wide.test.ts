@@ -14,10 +14,11 @@ function bruteForce(job: Job): number {
   let best = Infinity;
   const costOf = (i: number) => {
     const { end } = open[i]!;
-    const { length, from, price } = bars[i]!;
+    const { length, sawn, price } = bars[i]!;
+    const whole = sawn === null ? length : length - sawn - saw.kerf;
     if (end === null) return 0;
     const rest = Math.max(0, length - end - saw.kerf);
-    const back = rest + 1e-9 >= remnants.keep ? (remnants.worth * price! * rest) / (length - from) : 0;
+    const back = rest + 1e-9 >= remnants.keep ? (remnants.worth * price! * rest) / whole : 0;
     return price! - back;
   };
   const seat = (left: readonly CutPiece[], from: number) => {
@@ -63,11 +64,10 @@ const draw = (seed: number): Job => {
     length: pick([1.5, 2, 2.4, 3]),
     price: Math.round(between(5, 30)),
     count: null,
-    from: 0,
-    clean: chanceOf(0.5),
+    sawn: null,
     firstHole: 0.02,
   }));
-  const offcut: Bar = { ...bars[0]!, id: 'offcut', length: 1.1, price: 2, count: 1, from: 0.1, clean: true };
+  const offcut: Bar = { ...bars[0]!, id: 'offcut', length: 1.1, price: 2, count: 1, sawn: 0.1 };
   return {
     form,
     saw: { kerf: pick([0.001, 0.003, 0.0035]), squared: pick([0, 0.01]), stub: pick([0, 0, 0.05]) },
@@ -122,7 +122,7 @@ describe('the cheapest way to cut', () => {
       const lap = job.form.kind === 'mitred' ? job.form.height : 0;
       for (const { bar, pieces } of bars)
         pieces.forEach(({ start, end }, k) => {
-          expect(start, at).toBeGreaterThanOrEqual((pieces[k - 1]?.end ?? bar.from) - lap - 1e-9);
+          expect(start, at).toBeGreaterThanOrEqual((pieces[k - 1]?.end ?? bar.sawn ?? 0) - lap - 1e-9);
           expect(end, at).toBeLessThanOrEqual(bar.length + 1e-9);
         });
     }

@@ -42,7 +42,9 @@ function onHoles(bar: Bar, form: Holed, saw: Saw, from: number, piece: CutPiece)
     const first = toHole(bar, pitch, start);
     const last = modulo(start + length - bar.firstHole, pitch);
     const ends = first + GUARD >= clear && last + GUARD >= clear;
-    const before = start <= bar.from + GUARD || sawsClear(bar, form, start - saw.kerf, start);
+    // The end of a raw bar, and a cut that is made, want no saw any more.
+    const made = bar.sawn === null ? 0 : bar.sawn + saw.kerf;
+    const before = start <= made + GUARD || sawsClear(bar, form, start - saw.kerf, start);
     return ends && before && sawsClear(bar, form, start + length, start + length + saw.kerf);
   };
   if (piece.first !== 'free') {
@@ -60,16 +62,16 @@ function onHoles(bar: Bar, form: Holed, saw: Saw, from: number, piece: CutPiece)
   return start === undefined ? null : { start, end: start + length };
 }
 
-/** Where the first piece of a bar may begin at the earliest. */
-const beginning = (bar: Bar, { squared, kerf }: Saw) =>
-  bar.clean || squared === 0 ? bar.from : bar.from + squared + kerf;
+/** Where the first piece of a raw bar may begin at the earliest. */
+const beginning = ({ squared, kerf }: Saw) => (squared === 0 ? 0 : squared + kerf);
 
 /** Up to where a piece may reach. */
 const ending = (bar: Bar, { stub, kerf }: Saw) => bar.length - (stub > 0 ? stub + kerf : 0);
 
+/** @param before where the last piece ends, sawn or planned; null: none was. */
 function placed(bar: Bar, form: BarForm, saw: Saw, before: number | null, piece: CutPiece): Span | null {
   const { length } = piece;
-  const first = beginning(bar, saw);
+  const first = beginning(saw);
   const from = before === null ? first : before + saw.kerf;
   switch (form.kind) {
     case 'plain':
@@ -98,7 +100,7 @@ const AS_LONG = 0.0005;
  * The earliest place of a piece behind what lies on a bar already; null where there is none left. It never
  * comes earlier when what lies before it ends later, so that of two ways to fill a bar with the same pieces
  * the one that ends earlier is as good or better.
- * @param before where the last piece ends; null: it is the first.
+ * @param before where the last piece of the plan ends; null: it is the first of the plan.
  */
 export function follow(
   bar: Bar,
@@ -108,8 +110,8 @@ export function follow(
   piece: CutPiece,
 ): Span | null {
   // A bar that is as long as the piece is taken as it comes.
-  if (before === null && Math.abs(bar.length - bar.from - piece.length) <= AS_LONG)
-    return { start: bar.from, end: bar.length };
-  const at = placed(bar, form, saw, before, piece);
+  if (before === null && bar.sawn === null && Math.abs(bar.length - piece.length) <= AS_LONG)
+    return { start: 0, end: bar.length };
+  const at = placed(bar, form, saw, before ?? bar.sawn, piece);
   return at && at.end <= ending(bar, saw) + GUARD ? at : null;
 }

@@ -23,7 +23,7 @@ export interface CutPlan {
 }
 
 /** Begun ones first, then the fuller before the emptier: so they are taken to the saw. */
-const inOrder = (a: SawnBar, b: SawnBar) => b.bar.from - a.bar.from || a.rest - b.rest;
+const inOrder = (a: SawnBar, b: SawnBar) => (b.bar.sawn ?? -1) - (a.bar.sawn ?? -1) || a.rest - b.rest;
 
 /** Pieces out of bars at the least cost, or as near to it as is said. */
 export function planCuts(job: Job): CutPlan {

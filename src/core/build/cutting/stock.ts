@@ -46,10 +46,8 @@ export interface Bar {
   readonly price: number | null;
   /** How many there are; null: as many as are wanted. */
   readonly count: number | null;
-  /** What of it is still whole begins here; 0 for a whole bar. */
-  readonly from: number;
-  /** Whether that end is sawn already. */
-  readonly clean: boolean;
+  /** Where the last piece ends that was sawn off it; null: a raw bar. */
+  readonly sawn: number | null;
   /** From the raw end of the bar to its first hole; means nothing without holes. */
   readonly firstHole: number;
 }
@@ -90,9 +88,13 @@ export interface SawnBar {
 /** Rounding of lengths and money. */
 export const GUARD = 1e-9;
 
+/** What is still whole of a bar, m. */
+export const wholeOf = ({ length, sawn }: Bar, { kerf }: Saw): number =>
+  sawn === null ? length : Math.max(0, length - sawn - kerf);
+
 /** What a bar counts for: its price, or one a metre where nothing is priced. */
-export const priceOf = (bar: Bar, unpriced: boolean): number =>
-  unpriced ? bar.length - bar.from : (bar.price ?? 0);
+export const priceOf = (bar: Bar, saw: Saw, unpriced: boolean): number =>
+  unpriced ? wholeOf(bar, saw) : (bar.price ?? 0);
 
 /** What is left of a bar behind an end, and what the bar costs then. */
 export function leftOf(
@@ -101,9 +103,9 @@ export function leftOf(
   { saw, remnants }: Pick<Job, 'saw' | 'remnants'>,
   unpriced: boolean,
 ): { readonly rest: number; readonly cost: number } {
-  const whole = bar.length - bar.from;
+  const whole = wholeOf(bar, saw);
   const rest = Math.max(0, bar.length - end - saw.kerf);
-  const price = priceOf(bar, unpriced);
+  const price = priceOf(bar, saw, unpriced);
   const back = rest + GUARD >= remnants.keep ? (remnants.worth * price * rest) / whole : 0;
   return { rest, cost: price - back };
 }

@@ -1,3 +1,4 @@
+import { materials } from '@/core/catalogue';
 import { planRack, rack as racks } from '@/core/drives';
 import { mountsOf, pickedPart, type TravelChain } from '@/core/machine';
 import {
@@ -20,6 +21,11 @@ interface Whose {
   readonly at: string;
   readonly chain: TravelChain;
 }
+
+const STEEL = materials.steel.density;
+
+/** Mass of a round bar of steel, kg. */
+const roundBar = (diameter: number, length: number) => STEEL * (Math.PI / 4) * diameter ** 2 * length;
 
 /** Price and stock of the part that was picked for a link. */
 function priced({ project, axis }: Whose, link: Parameters<typeof pickedPart>[2]) {
@@ -56,7 +62,7 @@ function screwNeeds(whose: Whose, drive: ScrewDrive): Need[] {
   const ends = [drive.motorEnd, drive.farEnd];
   const blocks = (end: string) => sides * ends.filter((e) => e === end).length;
   // Steel, as a round bar of its diameter: a little more than it weighs.
-  const mass = length === null ? null : 7850 * (Math.PI / 4) * diameter ** 2 * length;
+  const mass = length === null ? null : roundBar(diameter, length);
   return [
     need({
       kind: section.kind,
@@ -117,7 +123,7 @@ function rackNeeds(whose: Whose, drive: RackDrive): Need[] {
   const pitch = racks.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
   const params = { module: drive.module.si, helix: drive.helixAngle.si, width: drive.faceWidth.si };
   const section: NeedSection = {
-    key: `rack ${mm(drive.module.si)}${drive.helixAngle.si > 0 ? ' helical' : ''}`,
+    key: `rack ${mm(drive.module.si)}x${mm(drive.faceWidth.si)}${drive.helixAngle.si > 0 ? ' helical' : ''}`,
     kind: 'rack',
     params,
     form: { kind: 'toothed', pitch, gap: GAP_SHARE * pitch },
@@ -138,7 +144,7 @@ function rackNeeds(whose: Whose, drive: RackDrive): Need[] {
       price: price !== null && !own ? (price * metres) / pieces.length : price,
       onHand,
       // Steel, as high as it is wide.
-      mass: (7850 * drive.faceWidth.si ** 2 * metres) / pieces.length,
+      mass: (STEEL * drive.faceWidth.si ** 2 * metres) / pieces.length,
       sawn: { section, pieces },
     }),
     need({ kind: 'pinion', owner, quantity: sides, params: { ...params, teeth: drive.teeth.si } }),
@@ -202,7 +208,7 @@ function shaftNeeds({ axis: { id, drive } }: Whose): Need[] {
       owner: id,
       quantity: 2,
       params,
-      mass: 7850 * (Math.PI / 4) * diameter.si ** 2 * length.si,
+      mass: roundBar(diameter.si, length.si),
       sawn: sawnOf(section, length.si, 2),
     }),
     need({

@@ -39,7 +39,8 @@ export interface CutReport {
     | (Pick<CutPlan, 'cost' | 'unpriced' | 'least' | 'proved'> & {
         readonly bars: readonly {
           readonly length: number;
-          readonly from: number;
+          /** Where the last piece ends that was sawn off it already; null: a raw bar. */
+          readonly sawn: number | null;
           readonly rest: number;
           readonly cuts: readonly { readonly id: string; readonly start: number; readonly end: number }[];
         }[];
@@ -109,7 +110,7 @@ const cutOf = ({ section, pieces, begun, plan }: SectionPlan): CutReport => ({
     proved: plan.proved,
     bars: plan.bars.map(({ bar, pieces: laid, rest }) => ({
       length: bar.length,
-      from: bar.from,
+      sawn: bar.sawn,
       rest,
       cuts: laid.map(({ piece, start, end }) => ({ id: piece.id, start, end })),
     })),

@@ -29,6 +29,9 @@ const plainSaw = ({ kerf, squared, stub }: SawInput): Saw => ({
 /** Key of the bars that a section comes out of: mitred pieces come out of the same. */
 export const barsKey = ({ key }: Pick<NeedSection, 'key'>): string => key.split(' | ')[0]!;
 
+/** What the rest of a begun bar is called in a plan: no bar that can be bought is called so. */
+export const begunId = (id: string): string => `begun:${id}`;
+
 /** Where the first hole of a rail lies that nobody has measured: half a pitch from its end. */
 const halfPitch = ({ form }: NeedSection) => (form.kind === 'holed' ? form.pitch / 2 : 0);
 
@@ -55,22 +58,20 @@ function barsOf(
     length: b.length.si,
     price: b.count === null ? b.price : (b.price ?? worthOf(b.length.si, { remnants }, perMetre)),
     count: b.count,
-    from: 0,
-    clean: false,
+    sawn: null,
     firstHole: b.firstHole?.si ?? halfPitch(section),
   }));
   const rests = begunBars.flatMap((b): Bar[] => {
-    const end = b.cuts.at(-1)?.end ?? 0;
-    const from = end + saw.kerf;
-    if (b.section !== key || from >= b.length) return [];
+    const sawn = b.cuts.at(-1)?.end ?? 0;
+    const left = b.length - sawn - saw.kerf;
+    if (b.section !== key || left <= 0) return [];
     return [
       {
-        id: b.id,
+        id: begunId(b.id),
         length: b.length,
-        price: worthOf(b.length - from, { remnants }, perMetre),
+        price: worthOf(left, { remnants }, perMetre),
         count: 1,
-        from,
-        clean: true,
+        sawn,
         firstHole: b.firstHole,
       },
     ];

@@ -5,6 +5,7 @@ import { demoMachines } from '@/demo';
 import { needsOf } from '../needs';
 import {
   barNeeds,
+  begunId,
   fromBars,
   nextCuts,
   offcutEdits,
@@ -59,14 +60,13 @@ const plansOf = (project: Project) => sawingPlan(project, needsOf({ project, rep
 const of = (project: Project, key: string): SectionPlan =>
   plansOf(project).find((p) => p.section.key === key)!;
 const RAIL = 'rail profile 15';
+const RACK = 'rack 1.5x15 helical';
 const TUBE = 'Tube 40 × 40 × 3';
 
 describe('what is sawn', () => {
   it('is gathered by section over axes, frame and the builder’s own', () => {
     const keys = plansOf(bare).map((p) => p.section.key);
-    expect(keys).toEqual(
-      expect.arrayContaining([RAIL, 'rail profile 20', 'rack 1.5 helical', 'rect-tube 120x80x5 steel']),
-    );
+    expect(keys).toEqual(expect.arrayContaining([RAIL, 'rail profile 20', RACK, 'rect-tube 120x80x5 steel']));
     expect(new Set(keys).size).toBe(keys.length);
     const own = { ...bare, ownPieces: [piece('a', RAIL, 400, 2)] };
     expect(of(own, RAIL).pieces).toHaveLength(6);
@@ -121,7 +121,7 @@ describe('what was sawn', () => {
       const next = nextCuts(plan);
       if (!next.length) return now;
       const begun = next.find(({ bar: at }) =>
-        now.begunBars.some((b) => b.id === plan.plan!.bars[at]!.bar.id),
+        now.begunBars.some((b) => begunId(b.id) === plan.plan!.bars[at]!.bar.id),
       );
       now = saw(now, 'good', `bar-${i}`, (begun ?? next[0]!).bar);
     }
@@ -139,6 +139,26 @@ describe('what was sawn', () => {
       cuts.forEach((c, i) =>
         expect(c.start).toBeGreaterThanOrEqual((cuts[i - 1]?.end ?? -1) + (i ? 0.0025 : 0) - 1e-9),
       );
+  });
+  it('a rack and mitred tube go on where they were sawn: no tooth and no slant is lost between two cuts', () => {
+    const rack = { ...bare, bars: [bar('r', RACK, 3100)] };
+    const pieces = of(rack, RACK).plan!.bars[0]!.pieces;
+    const cut = applyEdits(rack, sawnEdits(rack, of(rack, RACK), 0, 'good', 'x'));
+    const begun = of(cut, RACK).plan!.bars.find((b) => b.bar.sawn !== null)!;
+    expect(begun.pieces.map((p) => p.start)).toEqual(pieces.slice(1).map((p) => p.start));
+    expect(pieces[1]!.start).toBe(pieces[0]!.end);
+    const tubes = { ...bare, ownPieces: [piece('frame', TUBE, 600, 3, 40)], bars: [bar('b', TUBE, 1820)] };
+    const mitred = (p: Project) => plansOf(p).find((s) => s.section.form.kind === 'mitred')!;
+    // 600 + 2 x (600 - 40 + 1.414 x 2.5), squared by 5 and 2.5, a stub of 50 and 2.5: 1787.1.
+    expect(mitred(tubes).plan!.bars).toHaveLength(1);
+    const one = applyEdits(tubes, sawnEdits(tubes, mitred(tubes), 0, 'good', 'x'));
+    const [rest] = mitred(one).plan!.bars;
+    expect(mitred(one).plan!.bars).toHaveLength(1);
+    expect(rest!.pieces.map((p) => p.start)).toEqual(
+      mitred(tubes)
+        .plan!.bars[0]!.pieces.slice(1)
+        .map((p) => p.start),
+    );
   });
   it('a spoilt one is wanted again, until it was cut again', () => {
     const spoilt = saw(rails, 'spoilt', 'one');

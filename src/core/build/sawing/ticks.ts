@@ -1,5 +1,5 @@
 import type { BegunBar, Edit, Plain, Project } from '@/core/model';
-import { barsKey, type SectionPlan } from './plan';
+import { barsKey, begunId, type SectionPlan } from './plan';
 
 /** A piece of the plan that comes next on its bar. */
 export interface NextCut {
@@ -27,7 +27,7 @@ export function sawnEdits(
 ): readonly Edit[] {
   const { bar: of, pieces } = plan!.bars[bar]!;
   const { piece, start, end } = pieces[0]!;
-  const at = project.begunBars.findIndex((b) => b.id === of.id);
+  const at = project.begunBars.findIndex((b) => begunId(b.id) === of.id);
   const number = (project.begunBars[at]?.cuts.length ?? 0) + 1;
   const cut = { id: `cut-${number}`, piece: piece.id, start, end, state };
   if (at >= 0) {

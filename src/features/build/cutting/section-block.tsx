@@ -3,6 +3,7 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
 import {
+  begunId,
   nextCuts,
   offcutEdits,
   sawnByStop,
@@ -74,7 +75,7 @@ function Ticks({ plan, pieceName }: BlockProps) {
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
   const tick = (bar: number, state: 'good' | 'spoilt', label: string) =>
     editor.apply(sawnEdits(project, plan, bar, state, freshId('bar', project.begunBars)), label);
-  const begun = (id: string) => plan.begun.findIndex((b) => b.id === id);
+  const begun = (id: string) => plan.begun.findIndex((b) => begunId(b.id) === id);
   // Of bars that are sawn alike the first one stands for all.
   const likeness = (bar: number) => {
     const { bar: of, pieces } = plan.plan!.bars[bar]!;
