@@ -124,7 +124,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       'parts with a line picked',
       async (page) => {
         await page.goto('/build?m=tern-creek&part=gantry%2Fball-screw');
-        await page.getByText(/^Proved: the least of/).waitFor();
+        await page.getByText(/^Proved: nothing is cheaper; \d+ sets/).waitFor();
         await page.getByRole('table', { name: /^Quotes of Ball screw/ }).waitFor();
       },
     ],

@@ -100,7 +100,7 @@ const shots = [
     name: 'build-parts',
     path: '/build?m=tern-creek&part=gantry%2Fball-screw',
     size: desk,
-    act: (page) => page.getByText(/^Proved: the least of/).waitFor(),
+    act: (page) => page.getByText(/^Proved: nothing is cheaper; \d+ sets/).waitFor(),
   },
   {
     name: 'build-cutting',

@@ -1,6 +1,6 @@
 import type { ListLine, Need } from '@/core/build';
 import type { ListRow } from '@/core/formats';
-import type { Project } from '@/core/model';
+import { MOST_NAME, type Project } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { needName } from './needs';
 
@@ -28,12 +28,16 @@ export const ownerName = ({ axes }: Pick<Project, 'axes'>, owner: string): strin
 /** The list as rows of a file: what was typed, and the price that each line is or would be bought at. */
 export function listRows(project: Project, lines: readonly ListLine[], system: UnitSystem): ListRow[] {
   return lines.map((line) => {
-    const quote = line.quotes.find((q) => q.id === line.said?.quote) ?? line.quotes[0];
+    const picked = line.quotes.find((q) => q.id === line.said?.quote) ?? line.quotes[0];
+    const seller = project.sellers.find((s) => s.id === picked?.seller);
+    // A price is somebody's: one whose seller is gone would not be read again.
+    const quote = seller && picked;
     return {
+      at: 0,
       key: line.key,
-      part: lineName(line, system),
+      part: lineName(line, system).slice(0, MOST_NAME),
       for: ownerName(project, line.owner),
-      need: line.wanted,
+      need: line.wanted === null ? null : Number(line.wanted.toFixed(6)),
       spare: line.spare,
       have: line.have,
       state: line.state,
@@ -41,7 +45,7 @@ export function listRows(project: Project, lines: readonly ListLine[], system: U
       paid: line.said?.paid ?? null,
       option: line.option,
       note: line.said?.note ?? '',
-      seller: project.sellers.find((s) => s.id === quote?.seller)?.name ?? '',
+      seller: seller?.name ?? '',
       price: quote?.price ?? null,
       pack: quote?.pack ?? null,
       days: quote?.days ?? null,

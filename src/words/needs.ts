@@ -248,6 +248,10 @@ const listWanted: Record<ListWanted, string> = {
   column: `names of columns, each once: ${listColumns.join(', ')}; key or part among them`,
   'a-row': 'a row with a key or the name of a part',
   rows: 'at most 2000 rows',
+  seller: 'the name of who asks that price',
+  price: 'what the seller asks for one',
+  owner: 'the name of an axis of this machine, or nothing',
+  key: 'a key of a line of this list, or nothing beside the name of a part',
 };
 
 /** Why a list of parts was not taken: line, column, what was read and what is wanted. */

@@ -4,6 +4,8 @@ import { csvRows } from './csv';
 
 /** A row of the list of parts as a file has it: what may be typed, and what only tells. */
 export interface ListRow {
+  /** Line of the file that it stood in; 0 where it is to be written. */
+  readonly at: number;
   /** Which line it is; empty: one of the builder's own. */
   readonly key: string;
   readonly part: string;
@@ -39,11 +41,25 @@ export const listColumns = [
   'price',
   'pack',
   'days',
-] as const satisfies readonly (keyof ListRow)[];
+] as const satisfies readonly Exclude<keyof ListRow, 'at'>[];
 export type ListColumn = (typeof listColumns)[number];
 
 /** What a cell must be. */
-export type ListWanted = 'number' | 'whole' | 'state' | 'date' | 'short' | 'column' | 'a-row' | 'rows';
+export type ListWanted =
+  | 'number'
+  | 'whole'
+  | 'state'
+  | 'date'
+  | 'short'
+  | 'column'
+  | 'a-row'
+  | 'rows'
+  /** A price is somebody's, and who sells names one. */
+  | 'seller'
+  | 'price'
+  /** What only the machine at hand can tell: whose names there are, which keys. */
+  | 'owner'
+  | 'key';
 
 export type ListRead =
   | { readonly ok: true; readonly rows: readonly ListRow[]; readonly columns: readonly ListColumn[] }
@@ -57,8 +73,8 @@ export type ListRead =
 
 /** Rows taken at once at most. */
 export const MOST_ROWS = 2000;
-const MOST_TEXT = { key: 160, part: 120, for: 64, option: 60, note: 500, seller: 120 } as const;
-const MOST_NUMBER = 1e6;
+const MOST_TEXT = { key: 160, part: 120, for: 120, option: 60, note: 500, seller: 120 } as const;
+const MOST_NUMBER = 1e7;
 
 /** A number with a point or a comma; undefined where it is none, or a thousands' sign makes it doubtful. */
 function numberOf(text: string): number | undefined {
@@ -108,6 +124,7 @@ function cellOf(column: ListColumn, text: string): { value: unknown } | { wanted
 }
 
 const EMPTY: ListRow = {
+  at: 0,
   key: '',
   part: '',
   for: '',
@@ -153,7 +170,7 @@ export function readListCsv(text: string): ListRead {
   for (const [i, cells] of data.entries()) {
     if (cells.every((c) => c.trim() === '')) continue;
     if (rows.length === MOST_ROWS) return fail(i + 2, 'list', '', 'rows');
-    const row: Record<string, unknown> = { ...EMPTY };
+    const row: Record<string, unknown> = { ...EMPTY, at: i + 2 };
     for (const [j, column] of columns.entries()) {
       const typed = plainText(cells[j] ?? '');
       const read = cellOf(column, typed);
@@ -161,6 +178,8 @@ export function readListCsv(text: string): ListRead {
       row[column] = read.value;
     }
     if (!row.key && !row.part) return fail(i + 2, 'part', '', 'a-row');
+    if (row.price !== null && !row.seller) return fail(i + 2, 'seller', '', 'seller');
+    if (row.price === null && row.seller) return fail(i + 2, 'price', '', 'price');
     rows.push(row as unknown as ListRow);
   }
   return rows.length ? { ok: true, rows, columns } : fail(2, 'list', '', 'a-row');

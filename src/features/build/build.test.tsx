@@ -22,7 +22,7 @@ describe('the Build station', () => {
   });
   it('says what is cheapest, that it is proved, and what is wrong, the worst first', async () => {
     await show('v=parts');
-    expect(await screen.findByText(/^Proved: the least of \d+ ways to buy/)).toBeInTheDocument();
+    expect(await screen.findByText(/^Proved: nothing is cheaper; \d+ sets/)).toBeInTheDocument();
     const side = screen.getByRole('region', { name: 'Cheapest basket' });
     // The far mill sends by weight, and nobody has said what screw, nut and motor weigh.
     expect(side).toHaveTextContent(/\d lines go by weight and nobody has said it/);

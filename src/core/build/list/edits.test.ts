@@ -10,12 +10,14 @@ const [kayak] = demoMachines() as [Project];
 const bare: Project = { ...kayak, partLines: [], quotes: [] };
 const needs = needsOf({ project: bare, reports: machineReport(bare, { remedies: false }).axes });
 const today = '2026-11-27';
+let serial = 0;
+const freshId = () => `line-${++serial}`;
 const lineIn = (project: Project, key: string) => linesOf(project, needs).find((l) => l.key === key)!;
 const say = (
   project: Project,
   key: string,
   said: Parameters<typeof lineEdits>[1] extends ReadonlyMap<string, infer C> ? C : never,
-) => applyEdits(project, lineEdits(project, new Map([[key, said]])));
+) => applyEdits(project, lineEdits(project, new Map([[key, said]]), freshId));
 const turn = (project: Project, key: string, state: (typeof partStates)[number]) =>
   say(project, key, stateChange(lineIn(project, key), state, today));
 
@@ -33,12 +35,13 @@ describe('what is said of a line', () => {
       addedLines(
         bare,
         Array.from({ length: 50 }, (_, i) => ({ name: `Part ${i}` })),
+        freshId,
       ),
     );
     const more = say(many, 'bed/motor', { have: 1 });
     expect(new Set(more.partLines.map((l) => l.id)).size).toBe(51);
     expect(many.partLines.every((l) => l.key === ownKey(l.id) && l.quantity === 1)).toBe(true);
-    expect(change(bare, addedLines(bare, [{ name: 'Vice' }])).ok).toBe(true);
+    expect(change(bare, addedLines(bare, [{ name: 'Vice' }], freshId)).ok).toBe(true);
   });
   it('goes with its quotes when it is taken off the list', () => {
     const key = 'own:line-1';
@@ -52,13 +55,17 @@ describe('what is said of a line', () => {
 describe('the state of a line', () => {
   it.each(partStates)('%s: what it becomes can be kept, and what is to be bought follows', (state) => {
     const after = turn(bare, 'bed/carriage', state);
-    expect(change(bare, lineEdits(bare, new Map([['bed/carriage', after.partLines[0]!]]))).ok).toBe(true);
+    expect(change(bare, lineEdits(bare, new Map([['bed/carriage', after.partLines[0]!]]), freshId)).ok).toBe(
+      true,
+    );
     const { toBuy } = lineIn(after, 'bed/carriage');
     expect(toBuy).toBe(state === 'to-buy' || state === 'refused' ? 4 : 0);
   });
   it.each(partStates)('from %s back to “to buy” nothing of the order is left', (state) => {
     const back = turn(turn(bare, 'bed/carriage', state), 'bed/carriage', 'to-buy').partLines[0]!;
     expect(back).toMatchObject({ state: 'to-buy', count: 0, asked: '', ordered: null, due: null });
+    const again = turn(turn(bare, 'bed/carriage', state), 'bed/carriage', 'to-buy');
+    expect(lineIn(again, 'bed/carriage')).toMatchObject({ state: 'to-buy', toBuy: 4 });
   });
   it('what came is still what was ordered: as many, and as it was asked then', () => {
     const ordered = turn(bare, 'gantry/rail', 'ordered');

@@ -1,24 +1,9 @@
-import {
-  type Edit,
-  type PartLine,
-  type PartState,
-  type Plain,
-  type Project,
-  startingLine,
-} from '@/core/model';
+import { type Edit, type PartLine, type PartState, type Project, put, startingLine } from '@/core/model';
 import { daysOn } from '../days';
 import { specOf } from '../report/spec';
 import { isGot, type ListLine, ownKey, rounded } from './lines';
 
 export type LineChange = Partial<Omit<PartLine, 'id' | 'key'>>;
-
-/** A name for a new row that no other has: the first free number. */
-function freeId(lines: readonly PartLine[], taken: number): string {
-  const ids = new Set(lines.map((l) => l.id));
-  let n = lines.length + 1 + taken;
-  while (ids.has(`line-${n}`)) n++;
-  return `line-${n}`;
-}
 
 /**
  * Changes of lines by their key, as one edit. What the model asks for gets a row when something is first
@@ -27,6 +12,7 @@ function freeId(lines: readonly PartLine[], taken: number): string {
 export function lineEdits(
   { partLines }: Pick<Project, 'partLines'>,
   changes: ReadonlyMap<string, LineChange>,
+  freshId: () => string,
 ): readonly Edit[] {
   const known = new Set(partLines.map((l) => l.key));
   const list: PartLine[] = partLines.map((l) => {
@@ -34,21 +20,22 @@ export function lineEdits(
     return change ? { ...l, ...change } : l;
   });
   for (const [key, change] of changes)
-    if (!known.has(key)) list.push({ ...startingLine(freeId(list, 0), key), ...change });
-  return [{ path: 'partLines', value: list as unknown as Plain }];
+    if (!known.has(key)) list.push({ ...startingLine(freshId(), key), ...change });
+  return [put('partLines', list)];
 }
 
 /** Lines of the builder's own, added at the end. */
 export function addedLines(
   { partLines }: Pick<Project, 'partLines'>,
   changes: readonly LineChange[],
+  freshId: () => string,
 ): readonly Edit[] {
   const list = [...partLines];
   for (const change of changes) {
-    const id = freeId(list, 0);
+    const id = freshId();
     list.push({ ...startingLine(id, ownKey(id)), quantity: 1, ...change });
   }
-  return [{ path: 'partLines', value: list as unknown as Plain }];
+  return [put('partLines', list)];
 }
 
 /** Lines that are taken off the list with their quotes: such as the model does not ask for. */
@@ -57,8 +44,14 @@ export function removedLines(
   keys: ReadonlySet<string>,
 ): readonly Edit[] {
   return [
-    { path: 'partLines', value: partLines.filter((l) => !keys.has(l.key)) as unknown as Plain },
-    { path: 'quotes', value: quotes.filter((q) => !keys.has(q.line)) as unknown as Plain },
+    put(
+      'partLines',
+      partLines.filter((l) => !keys.has(l.key)),
+    ),
+    put(
+      'quotes',
+      quotes.filter((q) => !keys.has(q.line)),
+    ),
   ];
 }
 
@@ -67,8 +60,11 @@ export function removedLines(
  * the quote that was picked.
  */
 export function stateChange(line: ListLine, state: PartState, today: string): LineChange {
-  if (state === 'to-buy' || state === 'refused')
-    return { state, count: 0, asked: '', ordered: null, due: null };
+  if (state === 'to-buy' || state === 'refused') {
+    const order = { count: 0, asked: '', ordered: null, due: null };
+    // What was said to lie there does not.
+    return { state, ...order, ...(line.state === 'on-hand' ? { have: 0 } : {}) };
+  }
   if (state === 'on-hand') return { state, have: Math.max(line.have, line.wanted ?? 0), count: 0 };
   const asked = line.need ? specOf(line.need) : '';
   const fresh = !isGot(line) || line.state === 'on-hand';

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { readListCsv } from '@/core/formats';
 import { machineReport } from '@/core/machine';
 import { change, partStates, type Project, type QuoteInput } from '@/core/model';
 import { demoMachines } from '@/demo';
+import { partsCsv } from '@/drawings';
 import { chance, SEED, WIDE } from '@test/helpers/chance';
 import { needsOf } from '../needs';
 import { buildFindings, buildOf } from '../report';
@@ -12,6 +14,7 @@ const machines = demoMachines().map((project) => ({
   needs: needsOf({ project, reports: machineReport(project, { remedies: false }).axes }),
 }));
 const today = '2026-11-27';
+let serial = 0;
 
 /** Anything said of any lines, and quotes of anybody. */
 function anyList(seed: number) {
@@ -46,7 +49,7 @@ function anyList(seed: number) {
     note: '',
   }));
   const made = change(from, [
-    ...lineEdits(from, changes),
+    ...lineEdits(from, changes, () => `any-line-${++serial}`),
     { path: 'quotes', value: [...from.quotes, ...quotes] as never },
     { path: 'buying.wantedBy', value: pick([null, day()]) },
   ]);
@@ -79,6 +82,8 @@ describe('any list', () => {
       // In time is never cheaper than with all the time of the world, for the same things.
       if (money.inTime && !money.inTime.without.length)
         expect(money.inTime.total, at).toBeGreaterThanOrEqual(money.basket.least - 1e-9);
+      // What goes out as a file is read again.
+      expect(readListCsv(partsCsv(project, lines)), at).toMatchObject({ ok: true });
       for (const f of buildFindings(context)) expect(Number.isFinite(f.value), `${at}: ${f.code}`).toBe(true);
     }
   });

@@ -34,8 +34,11 @@ export interface MoneyReport {
   readonly basket: Basket;
   /** The same with all here by the wanted day; null where no day is wanted or the first is in time. */
   readonly inTime: Basket | null;
-  /** Lines to buy without a quote, and what such parts cost as an example as far as that is known. */
-  readonly unpriced: { readonly count: number; readonly like: number; readonly unknown: number };
+  /**
+   * Lines that go by the example price of their like, with what that comes to; and those of which nobody
+   * knows what they cost, bought or not: with them the total is at least so much.
+   */
+  readonly unpriced: { readonly likes: number; readonly like: number; readonly unknown: number };
   readonly total: number;
   readonly budget: number | null;
   /** By axis id, the machine last under an empty id. */
@@ -59,12 +62,18 @@ export const offerOf = ({ id, seller, price, breaks, pack, days }: QuoteInput): 
   days,
 });
 
+/** The quote that was picked, or all of them; one that is gone picks nothing. */
+function quotesFor({ quotes, said }: ListLine): readonly QuoteInput[] {
+  const picked = quotes.find((q) => q.id === said?.quote);
+  return picked ? [picked] : quotes;
+}
+
 /** What is bought of a line by the basket: by the quote that was picked, or by any. */
 const itemOf = (line: ListLine): Item => ({
   id: line.key,
   quantity: line.toBuy,
   mass: line.mass,
-  offers: line.quotes.filter((q) => !line.said?.quote || q.id === line.said.quote).map(offerOf),
+  offers: quotesFor(line).map(offerOf),
 });
 
 /** What a line that is ordered or here cost: as it was typed, else by its quote without shipping. */
@@ -86,8 +95,9 @@ function sharesOf(basket: Basket): Map<string, number> {
   return shares;
 }
 
-const like = ({ need, toBuy }: ListLine) =>
-  need?.price === null || need?.price === undefined ? null : need.price * toBuy;
+/** What such parts cost as an example; null where none has a price, or nobody knows how many are wanted. */
+const like = ({ need, toBuy, wanted }: ListLine): number | null =>
+  need?.price == null || wanted === null ? null : need.price * toBuy;
 
 /** Days from one to the other; null where no day is wanted. */
 const daysLeft = (wantedBy: string | null, today: string) =>
@@ -103,8 +113,10 @@ function lineMoney(line: ListLine, sellers: readonly Seller[], shares: Map<strin
   if (line.sawn || (line.toBuy === 0 && line.wanted !== null))
     return { key, cost: 0, known: 0, from: 'paid' };
   const share = shares.get(key);
-  if (share !== undefined) return { key, cost: known + share, known: known + share, from: 'quote' };
-  const example = like(line);
+  // Of a line that was paid, and nobody knows how much, what more it wants is not all of it.
+  if (share !== undefined)
+    return { key, cost: paid === null ? null : known + share, known: known + share, from: 'quote' };
+  const example = paid === null ? null : like(line);
   if (example === null) return { key, cost: null, known, from: 'nothing' };
   return { key, cost: known + example, known: known + example, from: 'like' };
 }
@@ -118,9 +130,9 @@ function optionPrices(
   const names = [...new Set(lines.map((l) => l.option).filter((o) => o !== ''))];
   return names.map((name) => {
     const own = lines.filter((l) => l.option === name && l.toBuy > 0);
-    const priced = own.filter((l) => l.quotes.length);
-    const likes = own.filter((l) => !l.quotes.length).map(like);
-    const both = cheapestBasket([...always, ...priced].map(itemOf), sellers);
+    const both = cheapestBasket([...always, ...own].map(itemOf), sellers);
+    const without = new Set(both.without.map((i) => i.id));
+    const likes = own.filter((l) => without.has(l.key)).map(like);
     return {
       name,
       lines: own.length,
@@ -147,18 +159,22 @@ export function moneyOf(
   const inTime = days !== null && late ? cheapestBasket(wanted.map(itemOf), sellers, days) : null;
   const shares = sharesOf(basket);
   const money = new Map(lines.map((l) => [l.key, lineMoney(l, sellers, shares)]));
-  const bare = needed.filter((l) => l.toBuy > 0 && !shares.has(l.key));
-  const likes = bare.map(like);
   const paid = needed.filter(isGot).reduce((s, l) => s + (paidFor(l, sellers) ?? 0), 0);
-  const likely = likes.reduce<number>((s, c) => s + (c ?? 0), 0);
+  const costs = needed.map((l) => money.get(l.key)!);
+  const known = costs.reduce((s, m) => s + m.known, 0);
+  const likely = known - paid - basket.total;
   const owners = [...new Set(needed.map((l) => l.owner))];
   return {
     lines: money,
     paid,
     basket,
     inTime,
-    unpriced: { count: bare.length, like: likely, unknown: likes.filter((c) => c === null).length },
-    total: paid + basket.total + likely,
+    unpriced: {
+      likes: costs.filter((m) => m.from === 'like').length,
+      like: likely,
+      unknown: costs.filter((m) => m.cost === null).length,
+    },
+    total: known,
     budget: brief.budget,
     byOwner: owners.map((owner) => {
       const own = needed.filter((l) => l.owner === owner).map((l) => money.get(l.key)!);

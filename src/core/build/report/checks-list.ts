@@ -62,7 +62,7 @@ const budget = buildCheck({
           paid: money.paid,
           basket: money.basket.total,
           like: unpriced.like,
-          likes: unpriced.count - unpriced.unknown,
+          likes: unpriced.likes,
           unknown: unpriced.unknown,
         },
       }),

@@ -62,7 +62,7 @@ export interface BuildReport {
     readonly basket: BasketReport;
     /** All here by the wanted day; null where that costs nothing more, or no day is wanted. */
     readonly inTime: BasketReport | null;
-    readonly unpriced: { readonly count: number; readonly like: number; readonly unknown: number };
+    readonly unpriced: BuildContext['money']['unpriced'];
     readonly byOwner: BuildContext['money']['byOwner'];
     readonly options: BuildContext['money']['options'];
   };

@@ -4,16 +4,17 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
 import { barsKey, type SectionPlan, startingSaw, usualBars } from '@/core/build';
-import { type BarInput, guess, type Plain } from '@/core/model';
+import { type BarInput, estimate } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action, IconAction } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
-import { freshId } from '../parts/fresh-id';
+import { useRows } from '../use-rows';
 import styles from './cutting.module.css';
 
 interface FieldsProps {
@@ -22,14 +23,7 @@ interface FieldsProps {
 }
 
 function BarRow({ bar, at, holed, name }: { bar: BarInput; at: number; holed: boolean; name: string }) {
-  const { project, editor } = useMachine();
-  const set = (field: 'price' | 'count', value: number | null, label: string) =>
-    editor.apply([{ path: `bars.${at}.${field}`, value }], `${label}: ${name}`);
-  const remove = () =>
-    editor.apply(
-      [{ path: 'bars', value: project.bars.filter((b) => b !== bar) as unknown as Plain }],
-      `A bar off the list: ${name}`,
-    );
+  const { set, remove } = useRows('bars');
   return (
     <MuiRow>
       <TableCell component="th" scope="row">
@@ -42,7 +36,7 @@ function BarRow({ bar, at, holed, name }: { bar: BarInput; at: number; holed: bo
           most={1_000_000}
           optional
           placeholder="not said"
-          onNumber={(v) => set('price', v, 'Price')}
+          onNumber={(v) => set(bar, 'price', v, `Price: ${name}`)}
         />
       </TableCell>
       <TableCell data-title="Lie here">
@@ -53,7 +47,7 @@ function BarRow({ bar, at, holed, name }: { bar: BarInput; at: number; holed: bo
           whole
           optional
           placeholder="to be bought"
-          onNumber={(v) => set('count', v, 'How many lie here')}
+          onNumber={(v) => set(bar, 'count', v, `How many lie here: ${name}`)}
         />
       </TableCell>
       {holed && (
@@ -62,7 +56,10 @@ function BarRow({ bar, at, holed, name }: { bar: BarInput; at: number; holed: bo
         </TableCell>
       )}
       <TableCell>
-        <IconAction label={`Bar of ${bar.length.typed} off the list`} onAct={remove}>
+        <IconAction
+          label={`Bar of ${bar.length.typed} off the list`}
+          onAct={() => remove(bar, `A bar off the list: ${name}`)}
+        >
           <DeleteIcon fontSize="inherit" />
         </IconAction>
       </TableCell>
@@ -72,15 +69,9 @@ function BarRow({ bar, at, holed, name }: { bar: BarInput; at: number; holed: bo
 
 /** How this section is sawn; usual figures until somebody says otherwise. */
 function SawFields({ plan: { section, saw }, name }: FieldsProps) {
-  const { project, editor } = useMachine();
-  const at = project.saws.findIndex((s) => s.section === section.key);
-  const add = () => {
-    const fresh = startingSaw(freshId('saw', project.saws), section);
-    return editor.apply(
-      [{ path: 'saws', value: [...project.saws, fresh] as unknown as Plain }],
-      `Saw: ${name}`,
-    );
-  };
+  const saws = useRows('saws');
+  const at = saws.rows.findIndex((s) => s.section === section.key);
+  const add = () => saws.add(startingSaw(freshId(), section), `Saw: ${name}`);
   if (at < 0)
     return (
       <p>
@@ -101,7 +92,7 @@ function SawFields({ plan: { section, saw }, name }: FieldsProps) {
             ['equal', 'alike at both ends'],
             ['free', 'may differ'],
           ]}
-          onPick={(ends) => editor.apply([{ path: `saws.${at}.ends`, value: ends }], `Ends: ${name}`)}
+          onPick={(ends) => saws.set(saws.rows[at]!, 'ends', ends, `Ends: ${name}`)}
         />
       )}
     </div>
@@ -110,27 +101,18 @@ function SawFields({ plan: { section, saw }, name }: FieldsProps) {
 
 /** Bars that there are or that can be bought, and the saw. */
 export function BarFields({ plan, name }: FieldsProps) {
-  const { project, editor, system } = useMachine();
+  const { system } = useMachine();
+  const bars = useRows('bars');
   const key = barsKey(plan.section);
-  const own = project.bars.flatMap((bar, at) => (bar.section === key ? [{ bar, at }] : []));
+  const own = bars.rows.flatMap((bar, at) => (bar.section === key ? [{ bar, at }] : []));
   const holed = plan.section.form.kind === 'holed';
   const some = own.length === 1 ? '1 length' : `${own.length} lengths`;
   const lengths = own.length ? some : 'no bar said yet';
   const add = (length: number, count: number | null) => {
-    const typed = formatQuantity('length', length, system, 6).text;
-    const bar: BarInput = {
-      id: freshId('stock', project.bars),
-      section: key,
-      length: { ...guess('length', typed), basis: 'estimate' },
-      price: null,
-      count,
-      firstHole: null,
-      note: '',
-    };
-    return editor.apply(
-      [{ path: 'bars', value: [...project.bars, bar] as unknown as Plain }],
-      `A bar: ${name}`,
-    );
+    const said = estimate('length', formatQuantity('length', length, system, 6).text);
+    const id = freshId();
+    const bar = { id, section: key, length: said, price: null, count, firstHole: null, note: '' };
+    return bars.add(bar, `A bar: ${name}`);
   };
   return (
     <Fold lazy summary={`Bars and saw: ${lengths}`} open={!own.length}>

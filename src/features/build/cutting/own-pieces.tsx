@@ -4,16 +4,17 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
 import type { SectionPlan } from '@/core/build';
-import { estimate, type OwnPiece, type Plain } from '@/core/model';
+import { estimate, type OwnPiece } from '@/core/model';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action, IconAction } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
 import { sectionName } from '@/words';
-import { freshId } from '../parts/fresh-id';
+import { useRows } from '../use-rows';
 
 function PieceRow({
   piece,
@@ -24,14 +25,9 @@ function PieceRow({
   at: number;
   sections: ReadonlyMap<string, string>;
 }) {
-  const { project, editor } = useMachine();
+  const pieces = useRows('ownPieces');
   const set = (field: 'name' | 'section' | 'count', value: string | number, label: string) =>
-    editor.apply([{ path: `ownPieces.${at}.${field}`, value }], `${label}: ${piece.name}`);
-  const remove = () =>
-    editor.apply(
-      [{ path: 'ownPieces', value: project.ownPieces.filter((p) => p !== piece) as unknown as Plain }],
-      `Off the list: ${piece.name}`,
-    );
+    pieces.set(piece, field, value, `${label}: ${piece.name}`);
   const byName = new Map([...sections].map(([key, name]) => [name.toLowerCase(), key]));
   return (
     <MuiRow>
@@ -68,7 +64,10 @@ function PieceRow({
         <MachineField path={`ownPieces.${at}.mitre`} />
       </TableCell>
       <TableCell>
-        <IconAction label={`${piece.name} off the list`} onAct={remove}>
+        <IconAction
+          label={`${piece.name} off the list`}
+          onAct={() => pieces.remove(piece, `Off the list: ${piece.name}`)}
+        >
           <DeleteIcon fontSize="inherit" />
         </IconAction>
       </TableCell>
@@ -78,21 +77,21 @@ function PieceRow({
 
 /** Pieces that the model does not ask for: a stand, a cover, a frame of mitred tube. */
 export function OwnPieces({ plans }: { readonly plans: readonly SectionPlan[] }) {
-  const { project, editor, system } = useMachine();
-  const { ownPieces } = project;
+  const { system } = useMachine();
+  const { rows: ownPieces, add: addRow } = useRows('ownPieces');
   const sections = new Map(
     plans.map(({ section }) => [section.key, sectionName(section.kind, section.params, system)]),
   );
   const add = () => {
     const piece: OwnPiece = {
-      id: freshId('piece', ownPieces),
+      id: freshId(),
       name: `Piece ${ownPieces.length + 1}`,
       section: plans.find((p) => p.section.kind === 'member')?.section.key ?? 'Tube 40 × 40 × 3',
       length: estimate('length', system === 'metric' ? '500 mm' : '20 in'),
       count: 1,
       mitre: null,
     };
-    return editor.apply([{ path: 'ownPieces', value: [...ownPieces, piece] as unknown as Plain }], 'A piece');
+    return addRow(piece, 'A piece');
   };
   return (
     <Fold lazy summary={`Pieces of your own: ${ownPieces.length || 'none'}`}>

@@ -17,11 +17,11 @@ import { formatQuantity } from '@/core/units';
 import { barsDrawing, barsInWords } from '@/drawings';
 import { useMachine } from '@/features/frame';
 import { SaveDrawing } from '@/features/picture';
+import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { sectionName } from '@/words';
 import page from '../build.module.css';
-import { freshId } from '../parts/fresh-id';
 import { BarFields } from './bar-fields';
 import styles from './cutting.module.css';
 
@@ -74,7 +74,7 @@ function Ticks({ plan, pieceName }: BlockProps) {
   const { project, editor, system } = useMachine();
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
   const tick = (bar: number, state: 'good' | 'spoilt', label: string) =>
-    editor.apply(sawnEdits(project, plan, bar, state, freshId('bar', project.begunBars)), label);
+    editor.apply(sawnEdits(project, plan, bar, state, freshId()), label);
   const begun = (id: string) => plan.begun.findIndex((b) => begunId(b.id) === id);
   // Of bars that are sawn alike the first one stands for all.
   const likeness = (bar: number) => {

@@ -3,6 +3,7 @@
 import { type LineChange, lineEdits, removedLines, stateChange } from '@/core/build';
 import { type PartState, partStates } from '@/core/model';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { TextLine } from '@/ui/text-line';
@@ -22,14 +23,14 @@ export function BulkBar({ picked, today, onClear }: BulkProps) {
   if (!picked.length) return null;
   const all = `${picked.length} ${picked.length === 1 ? 'line' : 'lines'}`;
   const change = (of: (row: PartRow) => LineChange, label: string) =>
-    editor.apply(lineEdits(project, new Map(picked.map((r) => [r.key, of(r)]))), `${label}: ${all}`);
+    editor.apply(lineEdits(project, new Map(picked.map((r) => [r.key, of(r)])), freshId), `${label}: ${all}`);
   const bought = picked.filter((r) => !r.line.sawn);
   const own = picked.filter((r) => r.line.origin === 'own' || r.line.origin === 'gone');
   const setState = (state: PartState | '') =>
     state === ''
       ? undefined
       : editor.apply(
-          lineEdits(project, new Map(bought.map((r) => [r.key, stateChange(r.line, state, today)]))),
+          lineEdits(project, new Map(bought.map((r) => [r.key, stateChange(r.line, state, today)])), freshId),
           `${stateNames[state]}: ${all}`,
         );
   return (

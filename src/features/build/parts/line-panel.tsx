@@ -5,12 +5,13 @@ import type { ReactNode } from 'react';
 import { type LineChange, lineEdits, type ListLine, type NeedKind, removedLines } from '@/core/build';
 import { MachineField } from '@/features/fields';
 import { machineHref, useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
 import { inputLabel, originNames } from '@/words';
-import { freshId } from './fresh-id';
+import { useRows } from '../use-rows';
 import styles from './parts.module.css';
 import { QuoteScale } from './quote-scale';
 import { Quotes } from './quotes';
@@ -56,23 +57,13 @@ const tried: readonly NeedKind[] = [
 
 /** Where another part of its kind is tried, and how a cable runs. */
 function Elsewhere({ line }: Pick<PanelProps, 'line'>) {
-  const { project, editor } = useMachine();
+  const { project } = useMachine();
+  const cabling = useRows('cabling');
   const kind = line.need?.kind;
   if (kind === 'motor-cable' || kind === 'switch-cable') {
-    const at = project.cabling.findIndex((c) => c.axis === line.owner);
+    const at = cabling.rows.findIndex((c) => c.axis === line.owner);
     const begin = () =>
-      editor.apply(
-        [
-          {
-            path: 'cabling',
-            value: [
-              ...project.cabling,
-              { id: freshId('cable', project.cabling), axis: line.owner, run: null, drop: null },
-            ],
-          },
-        ],
-        'How a cable runs',
-      );
+      cabling.add({ id: freshId(), axis: line.owner, run: null, drop: null }, 'How a cable runs');
     return at < 0 ? (
       <Action onAct={begin}>Say how it runs</Action>
     ) : (
@@ -97,7 +88,7 @@ export function LinePanel({ line, name, today }: PanelProps) {
   const { project, editor } = useMachine();
   const at = project.partLines.findIndex((l) => l.key === line.key);
   const set = (change: LineChange, label: string) =>
-    editor.apply(lineEdits(project, new Map([[line.key, change]])), `${label}: ${name}`);
+    editor.apply(lineEdits(project, new Map([[line.key, change]]), freshId), `${label}: ${name}`);
   const owners = [
     ['', 'Frame, control, shared'] as const,
     ...project.axes.map((a) => [a.id, a.name] as const),

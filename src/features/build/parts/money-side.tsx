@@ -7,10 +7,13 @@ import type { BuildState } from '@/features/frame';
 import styles from './parts.module.css';
 import { moneyText, sumText } from './rows';
 
+const lineCount = (n: number) => (n === 1 ? '1 line' : `${n} lines`);
+
 /** How sure it is that no basket is cheaper. */
 function proofText({ basket }: MoneyReport): string {
   if (!basket.parcels.length) return '';
-  if (basket.proved) return `Proved: the least of ${basket.tried} ways to buy.`;
+  if (basket.proved)
+    return `Proved: nothing is cheaper; ${basket.tried} sets of sellers and branches were gone through.`;
   return `Good, not proved: no basket costs less than ${moneyText(basket.least)}.`;
 }
 
@@ -35,9 +38,7 @@ export function BasketList({ money }: { readonly money: MoneyReport }) {
         {basket.parcels.map((p) => (
           <li key={p.seller.id}>
             <span>{name(p.seller.id)}</span>
-            <span>
-              {p.lines.length} {p.lines.length === 1 ? 'line' : 'lines'}
-            </span>
+            <span>{lineCount(p.lines.length)}</span>
             <span>
               {moneyText(p.total)}
               {p.shipping > 0 ? `, ${moneyText(p.shipping)} of it to send` : ''}
@@ -105,11 +106,16 @@ export function BudgetLine({ money }: { readonly money: MoneyReport }) {
           {budget === null ? 'no budget said' : `of ${moneyText(budget)}`}
         </text>
       </svg>
-      {unpriced.count > 0 && (
+      {unpriced.likes > 0 && (
         <p>
-          {unpriced.count} lines without a quote
-          {unpriced.like > 0 ? `: about ${moneyText(unpriced.like)} by the example prices of their like` : ''}
-          {unpriced.unknown > 0 ? `; ${unpriced.unknown} of them have no price at all` : ''}.
+          {lineCount(unpriced.likes)} without a quote, about {moneyText(unpriced.like)} by the example prices
+          of their like.
+        </p>
+      )}
+      {unpriced.unknown > 0 && (
+        <p>
+          {lineCount(unpriced.unknown)} of which nobody knows the price, bought or not: it is at least so
+          much.
         </p>
       )}
     </>
@@ -139,9 +145,7 @@ export function MoneyFolds({ money }: { readonly money: MoneyReport }) {
             {money.options.map(({ name: option, lines, price, unpriced }) => (
               <li key={option}>
                 <span>{option}</span>
-                <span>
-                  {lines} {lines === 1 ? 'line' : 'lines'}
-                </span>
+                <span>{lineCount(lines)}</span>
                 <span>
                   {unpriced ? '≥ ' : ''}
                   {moneyText(price)}

@@ -5,6 +5,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { isHere, lineEdits } from '@/core/build';
 import { FindingList, TrialBar } from '@/features/findings';
 import { type BuildState, useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { DateLine } from '@/ui/date-line';
 import { TitleBlock } from '@/ui/title-block';
 import { usePrinting } from '@/ui/use-printing';
@@ -98,7 +99,7 @@ export function PartsView({ build, part }: PartsProps) {
   const take = (row: PartRow, column: ColumnId, text: string) => {
     const typed = typedInto(row, column, text, today);
     if ('error' in typed) return typed.error;
-    return editor.apply(lineEdits(project, new Map([[row.key, typed.change]])), row.name);
+    return editor.apply(lineEdits(project, new Map([[row.key, typed.change]]), freshId), row.name);
   };
   const takeRows = useTakeRows(rows, today);
   const paste = (text: string, at: { readonly row: string; readonly column: ColumnId } | null) => {

@@ -1,6 +1,7 @@
 import { type LineChange, lineEdits } from '@/core/build';
 import { listColumns } from '@/core/formats';
 import type { Edit, Project } from '@/core/model';
+import { freshId } from '@/session';
 import { type ColumnId, columnIds, isTyped, partColumns } from './columns';
 import type { PartRow } from './rows';
 import { typedInto } from './typing';
@@ -47,5 +48,5 @@ export function pastedInto(
       changes.set(row.key, { ...changes.get(row.key), ...typed.change });
     }
   }
-  return { edits: lineEdits(project, changes) };
+  return { edits: lineEdits(project, changes, freshId) };
 }

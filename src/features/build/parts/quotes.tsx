@@ -5,8 +5,9 @@ import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import { bought, landed, type ListLine, offerOf, sellerOf } from '@/core/build';
-import type { Plain, QuoteInput, SellerInput } from '@/core/model';
+import type { Plain, QuoteInput } from '@/core/model';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { IconAction } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { Choice } from '@/ui/choice';
@@ -14,9 +15,9 @@ import { DateLine } from '@/ui/date-line';
 import { NumberLine } from '@/ui/number-line';
 import type { Refused } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
-import { freshId } from './fresh-id';
+import { putRows, useRows } from '../use-rows';
+import { newQuote, newSeller } from './new-rows';
 import { moneyText } from './rows';
-import { newSeller } from './sellers';
 import styles from './parts.module.css';
 
 interface QuotesProps {
@@ -69,22 +70,18 @@ function WhenCells({ quote, seller, set }: WhenProps) {
 
 function QuoteRow({ quote, line, name }: { quote: QuoteInput } & Omit<QuotesProps, 'today'>) {
   const { project, editor } = useMachine();
-  const { sellers, quotes, partLines } = project;
-  const at = quotes.indexOf(quote);
+  const { sellers, partLines } = project;
+  const quotes = useRows('quotes');
   const seller = sellers.find((s) => s.id === quote.seller);
   const all = bought(offerOf(quote), Math.max(1, line.toBuy || (line.wanted ?? 1)));
   const whole = seller ? landed(sellerOf(seller), all.goods, 0) : all.goods;
   const set = (field: keyof QuoteInput, value: Plain, label: string) =>
-    editor.apply([{ path: `quotes.${at}.${field}`, value }], `${label}: ${name}`);
+    quotes.set(quote, field, value, `${label}: ${name}`);
   const remove = () => {
     const picked = partLines.findIndex((l) => l.quote === quote.id);
-    return editor.apply(
-      [
-        { path: 'quotes', value: quotes.filter((q) => q !== quote) as unknown as Plain },
-        ...(picked < 0 ? [] : [{ path: `partLines.${picked}.quote`, value: '' }]),
-      ],
-      `Quote off the list: ${name}`,
-    );
+    const left = quotes.rows.filter((q) => q !== quote);
+    const unpicked = picked < 0 ? [] : [{ path: `partLines.${picked}.quote`, value: '' }];
+    return editor.apply([putRows('quotes', left), ...unpicked], `Quote off the list: ${name}`);
   };
   return (
     <MuiRow>
@@ -100,7 +97,7 @@ function QuoteRow({ quote, line, name }: { quote: QuoteInput } & Omit<QuotesProp
         />
       </TableCell>
       <TableCell data-title="From / price">
-        <Break quote={quote} at={at} name={name} />
+        <Break quote={quote} onBreaks={(breaks) => set('breaks', breaks, 'Price break')} />
       </TableCell>
       <TableCell data-title="Pack of">
         <NumberLine
@@ -127,8 +124,7 @@ function QuoteRow({ quote, line, name }: { quote: QuoteInput } & Omit<QuotesProp
 }
 
 /** One break of a price: from so many pieces on. Further ones come by file. */
-function Break({ quote, at, name }: { quote: QuoteInput; at: number; name: string }) {
-  const { editor } = useMachine();
+function Break({ quote, onBreaks }: { quote: QuoteInput; onBreaks: (breaks: Plain) => Refused }) {
   const [first, ...rest] = quote.breaks;
   const take = (text: string) => {
     const read = /^(\d+)\s*[/:]\s*(\d+(?:[.,]\d+)?)$/.exec(text);
@@ -140,7 +136,7 @@ function Break({ quote, at, name }: { quote: QuoteInput; at: number; name: strin
     const own = read
       ? [{ id: first?.id ?? 'break-1', from: Number(read[1]), price: Number(read[2]!.replace(',', '.')) }]
       : [];
-    return editor.apply([{ path: `quotes.${at}.breaks`, value: [...own, ...rest] }], `Price break: ${name}`);
+    return onBreaks([...own, ...rest]);
   };
   return (
     <TextLine
@@ -158,39 +154,25 @@ function Break({ quote, at, name }: { quote: QuoteInput; at: number; name: strin
 function AddQuote({ line, name, today }: QuotesProps) {
   const { project, editor } = useMachine();
   const { sellers, quotes } = project;
-  const [seller, setSeller] = useState(sellers[0]?.id ?? NEW);
+  const [asked, setSeller] = useState(sellers[0]?.id ?? NEW);
   const [named, setNamed] = useState('');
+  const seller = sellers.some((s) => s.id === asked) ? asked : NEW;
   const add = (price: number | null) => {
     if (price === null) return undefined;
-    const isNew = seller === NEW || !sellers.some((s) => s.id === seller);
-    if (isNew && !named) return 'Seller: read nothing; wanted a name, as you call them.';
-    const fresh: SellerInput | null = isNew ? newSeller(freshId('seller', sellers), named) : null;
-    const quote: QuoteInput = {
-      id: freshId('quote', quotes),
-      line: line.key,
-      seller: fresh?.id ?? seller,
-      price,
-      breaks: [],
-      pack: 1,
-      days: null,
-      date: today,
-      until: null,
-      note: '',
-    };
-    if (fresh) setSeller(fresh.id);
-    return editor.apply(
-      [
-        ...(fresh ? [{ path: 'sellers', value: [...sellers, fresh] as unknown as Plain }] : []),
-        { path: 'quotes', value: [...quotes, quote] as unknown as Plain },
-      ],
-      `Quote: ${name}`,
-    );
+    if (seller === NEW && !named) return 'Seller: read nothing; wanted a name, as you call them.';
+    const fresh = seller === NEW ? newSeller(freshId(), named) : null;
+    const of = fresh?.id ?? seller;
+    const quote = newQuote(freshId(), line.key, of, price, today);
+    const first = fresh ? [putRows('sellers', [...sellers, fresh])] : [];
+    const refused = editor.apply([...first, putRows('quotes', [...quotes, quote])], `Quote: ${name}`);
+    if (!refused) setSeller(of);
+    return refused;
   };
   const options = [...sellers.map((s) => [s.id, s.name] as const), [NEW, 'somebody new'] as const];
   return (
     <div className={styles.tools}>
       <Choice label="Another quote of" value={seller} options={options} onPick={setSeller} />
-      {(seller === NEW || !sellers.length) && (
+      {seller === NEW && (
         <TextLine
           label="Name of the seller"
           value={named}

@@ -3,29 +3,18 @@
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
-import type { Plain, SellerInput } from '@/core/model';
+import type { SellerInput } from '@/core/model';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action, IconAction } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
-import { freshId } from './fresh-id';
+import { useRows } from '../use-rows';
+import { newSeller } from './new-rows';
 import styles from './parts.module.css';
-
-/** A seller of whom only the name is known. */
-export const newSeller = (id: string, name: string): SellerInput => ({
-  id,
-  name,
-  fixed: 0,
-  step: null,
-  perStep: 0,
-  freeFrom: null,
-  duty: 0,
-  tax: 0,
-  note: '',
-});
 
 const MOST = 10_000_000;
 type Figure = 'fixed' | 'perStep' | 'freeFrom' | 'duty' | 'tax';
@@ -38,17 +27,15 @@ const figures: readonly (readonly [Figure, string, number])[] = [
 ];
 
 function SellerRow({ seller, at }: { readonly seller: SellerInput; readonly at: number }) {
-  const { project, editor } = useMachine();
+  const { project } = useMachine();
+  const sellers = useRows('sellers');
   const used = project.quotes.some((q) => q.seller === seller.id);
-  const set = (field: keyof SellerInput, value: Plain, label: string) =>
-    editor.apply([{ path: `sellers.${at}.${field}`, value }], `${label}: ${seller.name}`);
+  const set = (field: 'name' | Figure, value: string | number | null, label: string) =>
+    sellers.set(seller, field, value, `${label}: ${seller.name}`);
   const remove = () =>
     used
       ? `${seller.name}: has quotes on the list; take those off first.`
-      : editor.apply(
-          [{ path: 'sellers', value: project.sellers.filter((s) => s !== seller) as unknown as Plain }],
-          `Off the list: ${seller.name}`,
-        );
+      : sellers.remove(seller, `Off the list: ${seller.name}`);
   return (
     <MuiRow>
       <TableCell component="th" scope="row">
@@ -86,13 +73,10 @@ function SellerRow({ seller, at }: { readonly seller: SellerInput; readonly at: 
 /** Who sells, and what they ask for sending, duty and tax. */
 export function Sellers() {
   const { project, editor } = useMachine();
-  const { sellers } = project;
+  const { rows: sellers, add: addRow } = useRows('sellers');
   const setBuying = (field: 'staleAfter' | 'farApart', value: number) =>
     editor.apply([{ path: `buying.${field}`, value }], 'Quotes');
-  const add = () => {
-    const fresh = newSeller(freshId('seller', sellers), `Seller ${sellers.length + 1}`);
-    return editor.apply([{ path: 'sellers', value: [...sellers, fresh] as unknown as Plain }], 'A seller');
-  };
+  const add = () => addRow(newSeller(freshId(), `Seller ${sellers.length + 1}`), 'A seller');
   return (
     <Fold lazy summary={`Sellers: ${sellers.length || 'none yet'}`}>
       {sellers.length > 0 && (
@@ -124,7 +108,7 @@ export function Sellers() {
       </div>
       <p>
         Duty goes on the goods, tax on goods, duty and shipping (common practice; customs of your country
-        decide).
+        decide). Nobody buys more than is wanted to have a parcel sent free.
       </p>
     </Fold>
   );

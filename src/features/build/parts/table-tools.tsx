@@ -7,6 +7,7 @@ import { addedLines } from '@/core/build';
 import { fileName, readListCsv } from '@/core/formats';
 import { partsCsv } from '@/drawings';
 import { downloadText, useMachine } from '@/features/frame';
+import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { FilePicker, readText } from '@/ui/file-picker';
@@ -34,12 +35,15 @@ export function useTakeRows(rows: readonly PartRow[], today: string) {
   return (text: string) => {
     const read = readListCsv(text);
     if (!read.ok) return listFaultText(read);
-    const { edits, changed, added } = takenRows(project, read.rows, rows, today);
+    const taken = takenRows(project, read.rows, rows, today);
+    if (!taken.ok) return listFaultText(taken);
+    const { edits, added } = taken;
     const refused = editor.apply(edits, `${read.rows.length} rows taken`);
-    if (!refused)
-      enqueueSnackbar(`${changed} lines changed, ${added} added. Undo takes all of it back.`, {
-        variant: 'info',
-      });
+    if (!refused) {
+      const changed = read.rows.length - added;
+      const told = `${changed} lines changed, ${added} added. Undo takes all of it back.`;
+      enqueueSnackbar(told, { variant: 'info' });
+    }
     return refused;
   };
 }
@@ -74,7 +78,7 @@ export function TableTools({ rows, state, today }: ToolsProps) {
       />
       <Action
         icon={<AddIcon />}
-        onAct={() => editor.apply(addedLines(project, [{ name: 'New part' }]), 'A part of your own')}
+        onAct={() => editor.apply(addedLines(project, [{ name: 'New part' }], freshId), 'A part of your own')}
       >
         Part of your own
       </Action>
