@@ -3,7 +3,15 @@ import { writeListCsv, writeTable } from '@/core/formats';
 import type { Project } from '@/core/model';
 import type { BoxLabel, LabelSheetId, Paper } from '@/core/print';
 import { formatQuantity } from '@/core/units';
-import { lineName, listRows, ownerName, sawingCautions, sectionName, stateNames } from '@/words';
+import {
+  guessedAtSaw,
+  lineName,
+  listRows,
+  ownerName,
+  sawingCautions,
+  sectionName,
+  stateNames,
+} from '@/words';
 import { barsDrawing } from './bars';
 
 /** Files of what is got and sawn, by what they are called at the terminal. */
@@ -91,6 +99,7 @@ export async function cutsPdf(built: Built, paper: Paper, made: Date): Promise<A
       notes: [
         `Kerf ${say(plan.saw.kerf.si)}, raw ends squared by ${say(plan.saw.squared.si)}, ` +
           `stub ${say(plan.saw.stub.si)}. Marks from the heavy line. Measure the first piece of each length.`,
+        ...guessedAtSaw(plan, system),
         ...(plan.section.hard ? sawingCautions(true).slice(1, 2) : []),
       ],
     }));

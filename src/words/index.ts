@@ -48,7 +48,7 @@ export {
 export { changeText, fineLength, windowText } from './findings-fit';
 export { listFaultText, lineNameOf, needName, originNames, sectionName, stateNames } from './needs';
 export { lineName, listRows, type NameMemory, ownerName } from './list-rows';
-export { sawingCautions } from './sawing';
+export { guessedAtSaw, sawingCautions } from './sawing';
 export { wantedWords } from './wanted';
 export { checkNameOf, costText, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';

@@ -1,6 +1,7 @@
 export { AppFrame } from './app-frame';
 export { downloadData, downloadText } from './download';
 export { useExport } from './export';
+export { type MadeFile, useWriting } from './use-writing';
 export { type MachineEditor, machineEditor } from './editor';
 export { MachineFrame } from './machine-frame';
 export { MachineProvider, type OpenMachine, type Trial, useMachine, useTrial } from './machine-context';

@@ -64,7 +64,8 @@ const NO_PLANS: BuildAnswer['plans'] = [];
 /** How the open machine is got and sawn: the list on the page, cuts and money beside it. */
 export function useBuild(): BuildState {
   // What was typed is taken at once; list and money follow in pieces, so that no key is kept waiting.
-  const project = useDeferredValue(useMachine().project);
+  const { project: newest } = useMachine();
+  const project = useDeferredValue(newest);
   const [today] = useState(() => todayIso());
   const { reports } = usePainted();
   const { axes, structure, stand, ownParts, cabling, brief } = project;
@@ -82,5 +83,5 @@ export function useBuild(): BuildState {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what it reads of the machine
     [project.partLines, project.quotes, project.bars, project.begunBars, needs, plans],
   );
-  return { today, needs, lines, answer: output, busy, failed };
+  return { today, needs, lines, answer: output, busy: busy || project !== newest, failed };
 }

@@ -5,11 +5,10 @@ import type { Scene } from '@/core/machine';
 import type { Project } from '@/core/model';
 import type { SheetPaperId } from '@/core/print';
 import { arrangementDrawing, arrangementFile, type ArrangementFormat, type Positions } from '@/drawings';
-import { downloadData } from '@/features/frame';
+import { useWriting } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { DrawingView } from '@/ui/drawing/drawing-view';
-import { Notice } from '@/ui/notice';
 import styles from './picture.module.css';
 
 const papers: readonly (readonly [SheetPaperId, string])[] = [
@@ -31,20 +30,13 @@ interface ArrangementProps {
 export function Arrangement({ project, scene, positions }: ArrangementProps) {
   const system = project.units;
   const [paper, setPaper] = useState<SheetPaperId>(system === 'metric' ? 'a3' : 'tabloid');
-  const [failed, setFailed] = useState(false);
+  const file = useWriting();
   const { drawing, ratio } = useMemo(
     () => arrangementDrawing({ scene, positions, system, room: ROOM }),
     [scene, positions, system],
   );
-  const write = async (as: ArrangementFormat) => {
-    try {
-      const file = await arrangementFile(project, as, { paper, made: new Date() });
-      downloadData(file.name, file.data, file.type);
-      setFailed(false);
-    } catch {
-      setFailed(true);
-    }
-  };
+  const write = (as: ArrangementFormat) =>
+    file.write(() => arrangementFile(project, as, { paper, made: new Date() }));
   return (
     <>
       <div className={styles.sheet}>
@@ -58,7 +50,7 @@ export function Arrangement({ project, scene, positions }: ArrangementProps) {
         <Action onAct={() => void write('pdf')}>Sheet as PDF</Action>
         <Action onAct={() => void write('svg')}>SVG</Action>
       </div>
-      {failed && <Notice kind="error">The file could not be written. Try once more.</Notice>}
+      {file.notice}
     </>
   );
 }

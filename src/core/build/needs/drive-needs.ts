@@ -12,7 +12,7 @@ import {
   type ScrewDrive,
   shaftDriven,
 } from '@/core/model';
-import { mm, type Need, need, type NeedSection, sawnOf } from './need';
+import { mm, type Need, need, type NeedSection, restingOn, sawnOf } from './need';
 
 interface Whose {
   readonly project: Project;
@@ -223,14 +223,22 @@ function shaftNeeds({ axis: { id, drive } }: Whose): Need[] {
 
 /** What moves the carriages. */
 function moverNeeds(whose: Whose, drive: Drive): Need[] {
+  const { travel } = whose.axis.demands;
   switch (drive.kind) {
-    case 'screw':
-      return screwNeeds(whose, drive);
-    case 'rack':
-      return rackNeeds(whose, drive);
+    case 'screw': {
+      const { nominalDiameter, lead, betweenBearings } = drive;
+      return restingOn([nominalDiameter, lead, betweenBearings], screwNeeds(whose, drive));
+    }
+    case 'rack': {
+      const { module, helixAngle, faceWidth, segment, teeth } = drive;
+      return restingOn([travel, module, helixAngle, faceWidth, segment, teeth], rackNeeds(whose, drive));
+    }
     case 'belt':
-    case 'chain':
-      return lineNeeds(whose, drive);
+    case 'chain': {
+      const { pitch, teeth, centreDistance } = drive;
+      const width = drive.kind === 'belt' ? drive.width : null;
+      return restingOn([pitch, teeth, centreDistance, width], lineNeeds(whose, drive));
+    }
   }
 }
 
@@ -286,11 +294,17 @@ function turningNeeds(whose: Whose): Need[] {
   ];
 }
 
+/** What a motor is picked by. */
+const motorFigures = ({ motor, reducer }: Axis) => [
+  motor.kind === 'stepper' ? motor.holdingTorque : motor.ratedTorque,
+  reducer?.ratio ?? null,
+];
+
 /** Drive, motor and what stands between them. */
 export const driveNeeds = (whose: Whose): Need[] => [
   ...moverNeeds(whose, whose.axis.drive),
-  ...(shaftDriven(whose.axis.drive) ? shaftNeeds(whose) : []),
-  ...turningNeeds(whose),
+  ...(shaftDriven(whose.axis.drive) ? restingOn([whose.axis.drive], shaftNeeds(whose)) : []),
+  ...restingOn(motorFigures(whose.axis), turningNeeds(whose)),
 ];
 
 export type { Whose };

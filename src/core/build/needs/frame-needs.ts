@@ -10,7 +10,16 @@ import {
 } from '@/core/model';
 import { memberOf } from '@/core/sections';
 import { isPlanned } from './fit-needs';
-import { mm, type Need, need, type NeedKind, type NeedParams, type NeedSection, sawnOf } from './need';
+import {
+  mm,
+  type Need,
+  need,
+  type NeedKind,
+  type NeedParams,
+  type NeedSection,
+  restingOn,
+  sawnOf,
+} from './need';
 
 /** Figures of a section by which it is sold; what a datasheet says of it does not tell two bars apart. */
 function sizesOf(section: Section): NeedParams {
@@ -81,13 +90,18 @@ function structureNeeds(project: Project): Need[] {
   const { beam, column, crossbar, bed } = structure;
   const beams = beam.spacing ? 2 : 1;
   const tied = crossbar && ridesAsPortal(project.brief.arrangement) ? [crossbar] : [];
-  return [
-    memberNeed({ kind: 'beam', ...beam, length: beam.length.si, count: beams }),
-    ...(column.height.si > 0
+  const columns =
+    column.height.si > 0
       ? [memberNeed({ kind: 'column', ...column, length: column.height.si, count: columnCount(project) })]
-      : []),
+      : [];
+  return [
+    ...restingOn([beam], [memberNeed({ kind: 'beam', ...beam, length: beam.length.si, count: beams })]),
+    ...restingOn([column], columns),
     ...tied.map((bar) => memberNeed({ kind: 'crossbar', ...bar, length: beam.length.si, count: 1 })),
-    memberNeed({ kind: 'bed', ...bed, length: bed.length.si, count: 2 }),
+    ...restingOn(
+      [bed.section, bed.length],
+      [memberNeed({ kind: 'bed', ...bed, length: bed.length.si, count: 2 })],
+    ),
     ...beam.strips
       .filter((s) => !isRail(project, s))
       .map((s) =>

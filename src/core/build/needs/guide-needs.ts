@@ -1,7 +1,7 @@
 import { mountsOf, pickedPart, platePartOf, railClear, railHolesOf, railOf } from '@/core/machine';
 import type { BarForm } from '../cutting';
 import type { Whose } from './drive-needs';
-import { mm, type Need, need, type NeedPiece, type NeedSection } from './need';
+import { mm, type Need, need, type NeedPiece, type NeedSection, restingOn } from './need';
 
 /** How far the two ends of a rail may differ before anybody minds, m; common practice, no source. */
 const EQUAL_ENOUGH = 0.0005;
@@ -131,5 +131,6 @@ export function guideNeeds(whose: Whose): Need[] {
     price: part?.price ?? null,
     onHand: part?.onHand ?? 0,
   });
-  return [...railNeeds(whose), carriages];
+  const { rails, perRail, size, railLength } = guide;
+  return restingOn([rails, perRail, size, railLength], [...railNeeds(whose), carriages]);
 }

@@ -1,3 +1,4 @@
+import { oursIn } from '@/core/model';
 import type { BarForm } from '../cutting';
 
 /** What kinds of things a machine is made of, as the list names them. */
@@ -95,6 +96,8 @@ export interface Need {
   readonly spare: number;
   /** The model says so, or it goes with such machines: then it is ours and can be refused. */
   readonly origin: 'model' | 'usual';
+  /** Whether its size or number rests on figures of ours, which nobody has said yet. */
+  readonly guessed: boolean;
   /** Of one piece, kg; null: not known. */
   readonly mass: number | null;
   /** Example price of a piece or metre; null: none. */
@@ -123,6 +126,7 @@ const plain = {
   by: 'piece',
   spare: 0,
   origin: 'model',
+  guessed: false,
   mass: null,
   price: null,
   onHand: 0,
@@ -149,3 +153,7 @@ export const sawnOf = (section: NeedSection, length: number, count: number): Non
   section,
   pieces: Array.from({ length: count }, () => ({ length, first: null })),
 });
+
+/** Needs out of some figures of the model: guessed while any of those is ours. */
+export const restingOn = (figures: readonly unknown[], needs: readonly Need[]): Need[] =>
+  oursIn(figures).length ? needs.map((n) => ({ ...n, guessed: true })) : [...needs];

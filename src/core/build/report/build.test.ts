@@ -79,6 +79,11 @@ describe('what is found of parts and money', () => {
     const brief = (budget: number) => ({ brief: { ...bare.brief, budget } });
     expect(codes(built(brief(10)))).toEqual(['list-budget gives-out']);
     expect(codes(built(brief(50_000)))).toEqual(['list-budget not-known']);
+    // Here, and nobody has said what it cost: that is no reason to be calm about the money.
+    const here = built({}).lines.map((l) => line(l.key, { state: 'arrived', count: l.wanted ?? 1 }));
+    expect(codes(built({ ...brief(50_000), partLines: here }))).toEqual(['list-budget not-known']);
+    const paid = here.map((l) => ({ ...l, paid: 1 }));
+    expect(codes(built({ ...brief(50_000), partLines: paid }))).toEqual([]);
   });
   it('late against the wanted day, and overdue', () => {
     const due = (d: string) => [line('bed/motor', { state: 'ordered', count: 2, due: d })];

@@ -17,6 +17,8 @@ export interface LineReport {
   /** Id of the axis; empty: the machine. */
   readonly owner: string;
   readonly by: 'piece' | 'metre';
+  /** Whether it rests on numbers that nobody has said. */
+  readonly guessed: boolean;
   readonly wanted: number | null;
   readonly spare: number;
   readonly have: number;
@@ -32,6 +34,8 @@ export interface CutReport {
   readonly kind: NeedKind;
   readonly params: NeedParams;
   readonly pieces: readonly { readonly id: string; readonly length: number }[];
+  /** What the marks rest on and nobody has said. */
+  readonly ours: SectionPlan['ours'];
   /** What lies cut, and what was spoilt, bar by bar. */
   readonly begun: SectionPlan['begun'];
   /** Null where nobody has said what bars there are. */
@@ -97,11 +101,12 @@ const basketOf = ({ total, least, proved, parcels, without }: Basket): BasketRep
   without: without.map((i) => i.id),
 });
 
-const cutOf = ({ section, pieces, begun, plan }: SectionPlan): CutReport => ({
+const cutOf = ({ section, pieces, begun, plan, ours }: SectionPlan): CutReport => ({
   section: section.key,
   kind: section.kind,
   params: section.params,
   pieces: pieces.map(({ id, length }) => ({ id, length })),
+  ours,
   begun,
   plan: plan && {
     cost: plan.cost,
@@ -132,6 +137,7 @@ export function buildReport(context: BuildContext): BuildReport {
       name: l.said?.name ?? '',
       owner: l.owner,
       by: l.by,
+      guessed: l.need?.guessed ?? false,
       wanted: l.wanted,
       spare: l.spare,
       have: l.have,

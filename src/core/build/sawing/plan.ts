@@ -1,8 +1,11 @@
-import type { BegunBar, Project, SawInput } from '@/core/model';
+import { type BegunBar, oursIn, type Project, type SawInput } from '@/core/model';
 import { type Bar, type CutPlan, type Job, planCuts, type Saw } from '../cutting';
 import type { Need, NeedSection } from '../needs';
 import { sawOf } from './saws';
 import { goodPieces, type WantedPiece, wantedSections } from './wanted';
+
+/** What may be taken for granted at a saw. */
+export type SawnByGuess = 'saw' | 'first-hole' | 'lengths';
 
 /** How one section is sawn: what is wanted, what lies there, and what is planned for the rest. */
 export interface SectionPlan {
@@ -16,6 +19,8 @@ export interface SectionPlan {
   readonly plan: CutPlan | null;
   /** Rails: the same with ends that may differ, or that are alike, whichever was not asked for. */
   readonly other: CutPlan | null;
+  /** What the marks rest on and nobody has said: the saw, the place of the first hole, the lengths. */
+  readonly ours: readonly SawnByGuess[];
   /** New bars of each kind that are wanted for the plan, by the id of the bar. */
   readonly fresh: ReadonlyMap<string, number>;
 }
@@ -116,8 +121,14 @@ function sectionPlan(
     taken.set(bar.id, (taken.get(bar.id) ?? 0) + 1);
     if (bar.count === null) fresh.set(bar.id, (fresh.get(bar.id) ?? 0) + 1);
   }
+  const unmeasured = holed && project.bars.some((b) => b.section === key && b.firstHole === null);
+  const ours: SawnByGuess[] = [
+    ...(oursIn(saw).length ? (['saw'] as const) : []),
+    ...(unmeasured ? (['first-hole'] as const) : []),
+    ...(left.some((p) => p.guessed) ? (['lengths'] as const) : []),
+  ];
   const other = holed ? planCuts(job(saw.ends === 'free' ? 'equal' : 'free')) : null;
-  return { section, saw, pieces, cut, begun, plan, other, fresh };
+  return { section, saw, pieces, cut, begun, plan, other, ours, fresh };
 }
 
 /** Spoilt pieces that are still wanted: one that was cut again since is spoilt no more for anybody. */

@@ -140,7 +140,7 @@ describe('what was sawn', () => {
         expect(c.start).toBeGreaterThanOrEqual((cuts[i - 1]?.end ?? -1) + (i ? 0.0025 : 0) - 1e-9),
       );
   });
-  it('a rack and mitred tube go on where they were sawn: no tooth and no slant is lost between two cuts', () => {
+  it('racks and mitred tube go on where they were sawn: neither tooth nor slant is lost', () => {
     const rack = { ...bare, bars: [bar('r', RACK, 3100)] };
     const pieces = of(rack, RACK).plan!.bars[0]!.pieces;
     const cut = applyEdits(rack, sawnEdits(rack, of(rack, RACK), 0, 'good', 'x'));

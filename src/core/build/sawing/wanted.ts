@@ -9,6 +9,8 @@ export interface WantedPiece {
   readonly key: string;
   readonly length: number;
   readonly first: number | null;
+  /** Whether its length rests on numbers that nobody has said. */
+  readonly guessed: boolean;
 }
 
 /** All pieces out of one section. */
@@ -46,15 +48,15 @@ export function wantedSections(
     if (found) found.pieces.push(piece);
     else sections.set(section.key, { section, pieces: [piece] });
   };
-  for (const { key, sawn } of needs)
+  for (const { key, sawn, guessed } of needs)
     sawn?.pieces.forEach(({ length, first }, i) =>
-      put(sawn.section, { id: `${key}#${i + 1}`, key, length, first }),
+      put(sawn.section, { id: `${key}#${i + 1}`, key, length, first, guessed }),
     );
   for (const piece of ownPieces) {
     const section = ownSection(piece, sections.get(piece.section)?.section);
     for (let i = 1; i <= piece.count; i++) {
       const key = ownKey(piece.id);
-      put(section, { id: `${key}#${i}`, key, length: piece.length.si, first: null });
+      put(section, { id: `${key}#${i}`, key, length: piece.length.si, first: null, guessed: false });
     }
   }
   return [...sections.values()];

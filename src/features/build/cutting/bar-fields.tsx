@@ -72,13 +72,7 @@ function SawFields({ plan: { section, saw }, name }: FieldsProps) {
   const saws = useRows('saws');
   const at = saws.rows.findIndex((s) => s.section === section.key);
   const add = () => saws.add(startingSaw(freshId(), section), `Saw: ${name}`);
-  if (at < 0)
-    return (
-      <p>
-        Kerf {saw.kerf.typed}, raw ends squared by {saw.squared.typed}, stub {saw.stub.typed}: usual, nobody
-        has said them. <Action onAct={add}>Say them</Action>
-      </p>
-    );
+  if (at < 0) return <Action onAct={add}>Say how it is sawn</Action>;
   return (
     <div className={styles.saw}>
       <MachineField path={`saws.${at}.kerf`} />

@@ -3,9 +3,8 @@
 import { useMemo } from 'react';
 import { openSpoilt } from '@/core/build';
 import { fileName } from '@/core/formats';
-import { papers } from '@/core/print/tiles';
 import { FindingList } from '@/features/findings';
-import { type BuildState, downloadData, downloadText, useMachine } from '@/features/frame';
+import { type BuildState, downloadText, useMachine, useWriting } from '@/features/frame';
 import { MachineField } from '@/features/fields';
 import { TitleBlock } from '@/ui/title-block';
 import { cutsCsv, cutsPdf, pieceNames } from '@/drawings';
@@ -20,16 +19,22 @@ import { SectionBlock } from './section-block';
 /** The cuts on paper and as a table. */
 function Files({ built }: { readonly built: Parameters<typeof cutsCsv>[0] }) {
   const { name, units } = built.project;
-  const pdf = async () => {
-    const paper = units === 'metric' ? papers.a4 : papers.letter;
-    downloadData(fileName(`${name} cuts`, 'pdf'), await cutsPdf(built, paper, new Date()), 'application/pdf');
-  };
+  const file = useWriting();
+  const pdf = () =>
+    file.write(async () => {
+      // Paper is dear to load and seldom wanted.
+      const { papers } = await import('@/core/print');
+      const paper = units === 'metric' ? papers.a4 : papers.letter;
+      const data = await cutsPdf(built, paper, new Date());
+      return { name: fileName(`${name} cuts`, 'pdf'), data, type: 'application/pdf' };
+    });
   return (
     <div>
       <Action onAct={() => void pdf()}>All bars as PDF</Action>
       <Action onAct={() => downloadText(fileName(`${name} cuts`, 'csv'), cutsCsv(built), 'text/csv')}>
         As CSV
       </Action>
+      {file.notice}
     </div>
   );
 }
@@ -60,7 +65,7 @@ export function CuttingView({ build }: { readonly build: BuildState }) {
           <p>Nothing is sawn yet: rails, screws, racks and members come here once their lengths are known.</p>
         )}
         {shown.map((p) => (
-          <SectionBlock key={p.section.key} plan={p} pieceName={pieceName} />
+          <SectionBlock key={p.section.key} plan={p} pieceName={pieceName} busy={build.busy} />
         ))}
         <OwnPieces plans={plans} />
       </div>

@@ -19,8 +19,9 @@ import { useMachine } from '@/features/frame';
 import { SaveDrawing } from '@/features/picture';
 import { freshId } from '@/session';
 import { Action } from '@/ui/action';
+import { BasisShape } from '@/ui/basis-mark';
 import { DrawingView } from '@/ui/drawing/drawing-view';
-import { sectionName } from '@/words';
+import { guessedAtSaw, sectionName } from '@/words';
 import page from '../build.module.css';
 import { BarFields } from './bar-fields';
 import styles from './cutting.module.css';
@@ -28,6 +29,8 @@ import styles from './cutting.module.css';
 interface BlockProps {
   readonly plan: SectionPlan;
   readonly pieceName: (id: string) => string;
+  /** Whether the plan is of an older state: nothing is ticked by it then. */
+  readonly busy: boolean;
 }
 
 const PHONE = '(max-width: 899px)';
@@ -70,7 +73,7 @@ function Order({ plan: { plan, saw } }: Pick<BlockProps, 'plan'>) {
 }
 
 /** The next piece on each bar: cut, or spoilt; and the last one taken back. */
-function Ticks({ plan, pieceName }: BlockProps) {
+function Ticks({ plan, pieceName, busy }: BlockProps) {
   const { project, editor, system } = useMachine();
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
   const tick = (bar: number, state: 'good' | 'spoilt', label: string) =>
@@ -98,10 +101,14 @@ function Ticks({ plan, pieceName }: BlockProps) {
             <span>
               <b>{name}</b> next: {what}, saw at {say(end)}
             </span>
-            <Action label={`${what}: cut`} onAct={() => tick(bar, 'good', `Cut: ${what}`)}>
+            <Action disabled={busy} label={`${what}: cut`} onAct={() => tick(bar, 'good', `Cut: ${what}`)}>
               Cut
             </Action>
-            <Action label={`${what}: spoilt`} onAct={() => tick(bar, 'spoilt', `Spoilt: ${what}`)}>
+            <Action
+              disabled={busy}
+              label={`${what}: spoilt`}
+              onAct={() => tick(bar, 'spoilt', `Spoilt: ${what}`)}
+            >
               Spoilt
             </Action>
           </li>
@@ -130,7 +137,7 @@ function Ticks({ plan, pieceName }: BlockProps) {
 }
 
 /** One section: its bars as they are sawn, what is next, what is set. */
-export function SectionBlock({ plan, pieceName }: BlockProps) {
+export function SectionBlock({ plan, pieceName, busy }: BlockProps) {
   const { system } = useMachine();
   const narrow = useMediaQuery(PHONE);
   const shown = useMemo(
@@ -167,9 +174,18 @@ export function SectionBlock({ plan, pieceName }: BlockProps) {
           . Say which bars they can be sawn out of, or buy them cut.
         </p>
       )}
+      {plan.plan && plan.ours.length > 0 && (
+        <ul className={styles.guessed}>
+          {guessedAtSaw(plan, system).map((text) => (
+            <li key={text}>
+              <BasisShape basis="ours" /> {text}
+            </li>
+          ))}
+        </ul>
+      )}
       <Proof plan={plan} />
       <Order plan={plan} />
-      <Ticks plan={plan} pieceName={pieceName} />
+      <Ticks plan={plan} pieceName={pieceName} busy={busy} />
       <BarFields plan={plan} name={name} />
     </section>
   );

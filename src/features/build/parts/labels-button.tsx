@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { fileName } from '@/core/formats';
 import { labelsFile } from '@/drawings';
-import { downloadData, machineHref, useMachine } from '@/features/frame';
+import { machineHref, useMachine, useWriting } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
@@ -23,21 +23,23 @@ export function LabelsButton({ rows }: { readonly rows: readonly PartRow[] }) {
   const [open, setOpen] = useState(false);
   const [sheet, setSheet] = useState<SheetId>(project.units === 'metric' ? 'a4-24' : 'letter-30');
   const [skip, setSkip] = useState(0);
-  const write = async () => {
-    const data = await labelsFile(
-      project,
-      rows.map((r) => r.line),
-      sheet,
-      {
-        skip: Math.min(skip, MOST_SKIP[sheet]),
-        made: new Date(),
-        addressOf: (key) =>
-          `${window.location.origin}${machineHref('build', project.id)}&part=${encodeURIComponent(key)}`,
-      },
-    );
-    downloadData(fileName(`${project.name} labels`, 'pdf'), data, 'application/pdf');
-    setOpen(false);
-  };
+  const file = useWriting();
+  const write = () =>
+    file.write(async () => {
+      const data = await labelsFile(
+        project,
+        rows.map((r) => r.line),
+        sheet,
+        {
+          skip: Math.min(skip, MOST_SKIP[sheet]),
+          made: new Date(),
+          addressOf: (key) =>
+            `${window.location.origin}${machineHref('build', project.id)}&part=${encodeURIComponent(key)}`,
+        },
+      );
+      setOpen(false);
+      return { name: fileName(`${project.name} labels`, 'pdf'), data, type: 'application/pdf' };
+    });
   return (
     <>
       <Action onAct={() => setOpen(true)}>Labels</Action>
@@ -67,6 +69,7 @@ export function LabelsButton({ rows }: { readonly rows: readonly PartRow[] }) {
             whole
             onNumber={(v) => setSkip(v ?? 0)}
           />
+          {file.notice}
         </SheetDialog>
       )}
     </>

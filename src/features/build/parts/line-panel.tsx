@@ -102,6 +102,9 @@ export function LinePanel({ line, name, today }: PanelProps) {
           {originNames[line.origin]}
           {line.need?.price != null ? `; such parts cost about ${line.need.price.toFixed(0)} each` : ''}
         </p>
+        {line.need?.guessed && (
+          <p>Guessed: it rests on numbers that nobody has said yet. Say them before you buy.</p>
+        )}
         <Open line={line} />
         <Elsewhere line={line} />
       </header>

@@ -39,10 +39,10 @@ function CellText({ row, column }: { readonly row: PartRow; readonly column: Par
         <StateMark state={row.line.state} /> {text}
       </>
     );
-  if (column.id === 'name' && row.line.origin !== 'model')
+  if (column.id === 'name' && (row.line.origin !== 'model' || row.line.need?.guessed))
     return (
       <>
-        {text} <small>{originNames[row.line.origin]}</small>
+        {text} <small>{row.line.need?.guessed ? 'guessed' : originNames[row.line.origin]}</small>
       </>
     );
   return text;
@@ -54,6 +54,7 @@ const readsAlike = (a: PartRow, b: PartRow): boolean =>
   (a.line.state === b.line.state &&
     a.line.sawn === b.line.sawn &&
     a.line.origin === b.line.origin &&
+    a.line.need?.guessed === b.line.need?.guessed &&
     a.line.said === b.line.said &&
     partColumns.every((c) => c.text(a) === c.text(b)));
 

@@ -4,11 +4,10 @@ import { memo, useState } from 'react';
 import { usualSpots } from '@/core/formats';
 import type { PlateReport } from '@/core/machine';
 import { parseQuantity, type UnitSystem } from '@/core/units';
-import { type PlateFile, plateFile, type PlateFormat } from '@/drawings';
-import { downloadData, useMachine } from '@/features/frame';
+import { plateFile, type PlateFormat } from '@/drawings';
+import { useWriting, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
-import { Notice } from '@/ui/notice';
 import { TextLine } from '@/ui/text-line';
 import own from './plates.module.css';
 
@@ -50,24 +49,19 @@ export const PlateStrip = memo(function PlateStrip({ plate, held }: StripProps) 
   const [read, setRead] = useState({ across: '', down: '' });
   const [anyway, setAnyway] = useState(false);
   const [pass, setPass] = useState<'air' | 'cut'>('air');
-  const [failed, setFailed] = useState(false);
+  const made = useWriting();
   const scale = { x: scaleFor(read.across, system), y: scaleFor(read.down, system) };
-  const write = async (as: PlateFormat) => {
-    try {
+  const write = (as: PlateFormat) =>
+    made.write(async () => {
       const { papers } = await import('@/core/print');
-      const file: PlateFile = await plateFile(plate, as, {
+      return plateFile(plate, as, {
         system,
         paper: papers[paper],
         scale: { x: scale.x ?? 1, y: scale.y ?? 1 },
         spots: { ...usualSpots, units: system === 'metric' ? 'mm' : 'inch', air: pass === 'air' },
         made: new Date(),
       });
-      downloadData(file.name, file.data, file.type);
-      setFailed(false);
-    } catch {
-      setFailed(true);
-    }
-  };
+    });
   const ruler = (side: 'across' | 'down') => (text: string) =>
     scaleFor(text, system) === null
       ? `Read “${text}”; wanted what the ruler of 100 mm measures, 90 to 110 mm.`
@@ -117,7 +111,7 @@ export const PlateStrip = memo(function PlateStrip({ plate, held }: StripProps) 
           />
         </label>
       </div>
-      {failed && <Notice kind="error">The file could not be written. Try once more.</Notice>}
+      {made.notice}
     </section>
   );
 });
