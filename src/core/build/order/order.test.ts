@@ -90,7 +90,7 @@ function* choose<T>(list: readonly T[], size: number, from = 0): Generator<T[]> 
 }
 
 describe('an order of the work', () => {
-  it('exists exactly where a search through every set of done steps finds one, and keeps every demand', () => {
+  it('exists just where a search through every set of done steps finds one; keeps every demand', () => {
     const c = chance(SEED);
     let solvable = 0;
     for (let n = 0; n < 300 * WIDE; n++) {

@@ -70,6 +70,12 @@ function unavoidable(parts: ReadonlyMap<string, ServicePart>, goal: Demand): num
   return found.size;
 }
 
+/** A set of parts that can be off: how it came about. */
+interface State {
+  readonly minutes: number;
+  readonly order: readonly number[];
+}
+
 /** The fewest parts, then the fewest minutes: through all sets that can be off, by size. */
 function exact(parts: ReadonlyMap<string, ServicePart>, among: readonly string[], goal: Demand) {
   const bit = new Map(among.map((id, i) => [id, 1 << i]));
@@ -82,9 +88,7 @@ function exact(parts: ReadonlyMap<string, ServicePart>, among: readonly string[]
   const wanted = masks(goal);
   const own = among.map((id) => masks(parts.get(id)!.demand));
   const minutes = among.map((id) => parts.get(id)!.minutes);
-  let level = new Map<number, { minutes: number; order: readonly number[] }>([
-    [0, { minutes: 0, order: [] }],
-  ]);
+  let level = new Map<number, State>([[0, { minutes: 0, order: [] }]]);
   while (level.size) {
     let best: State | undefined;
     for (const [off, state] of level)
@@ -115,8 +119,8 @@ function spared(parts: ReadonlyMap<string, ServicePart>, among: readonly string[
 }
 
 /**
- * What must come off so that a demand is met: fewest parts, then fewest minutes. Proved up to fifteen parts that
- * could matter, beyond between bounds. Undefined: it is never met, whatever comes off.
+ * What must come off so that a demand is met: fewest parts, then fewest minutes. Proved up to fifteen parts
+ * that could matter, beyond between bounds. Undefined: it is never met, whatever comes off.
  */
 export function serviceDepth(list: readonly ServicePart[], goal: Demand): Depth | undefined {
   const parts = new Map(list.map((p) => [p.id, p]));

@@ -29,6 +29,8 @@ export {
   type PlannedAt,
   type Scene,
   type SceneBox,
+  type Place3,
   sceneOf,
+  type Way,
   sweptBy,
 } from './scene';

@@ -1,4 +1,12 @@
 export {
+  type AssemblySaid,
+  type CoverSaid,
+  type ReadingSaid,
+  type StepSaid,
+  type StepState,
+  stepStates,
+} from './assembly';
+export {
   type Buying,
   type Cabling,
   type PartLine,
@@ -7,5 +15,6 @@ export {
   type QuoteInput,
   type SellerInput,
 } from './buying';
+export type { CalendarSaid, OtherDay, SentEntry, WorkTime } from './calendar';
 export type { BarInput, BegunBar, OwnPiece, SawInput } from './sawing';
-export { startingBuild, startingLine } from './starting';
+export { startingBuild, startingLine, startingStep } from './starting';

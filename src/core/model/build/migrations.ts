@@ -16,5 +16,17 @@ export const buildSteps: SliceSteps = {
       keep: { typed: '300 mm', si: 0.3, basis: 'estimate' },
       worth: { typed: '0.5', si: 0.5, basis: 'estimate' },
     },
+    assembly: { trial: true, painted: [] },
+    steps: [],
+    covers: [],
+    calendar: { start: null, hands: 'one', workshop: 20 },
+    workTimes: [1, 2, 3, 4, 5, 6, 7].map((day) => ({
+      id: `day-${day}`,
+      day,
+      from: day > 5 ? '10:00' : '19:00',
+      to: day > 5 ? '16:00' : '21:30',
+    })),
+    otherDays: [],
+    sentEntries: [],
   }),
 };

@@ -1,5 +1,7 @@
+import { assemblyShape } from './assembly';
 import { buyingShape } from './buying';
+import { calendarShape } from './calendar';
 import { sawingShape } from './sawing';
 
-/** What the slice owns in the document: what is got, and what is sawn. */
-export const buildShape = { ...buyingShape, ...sawingShape };
+/** What the slice owns in the document: what is got, what is sawn, how and when it is put together. */
+export const buildShape = { ...buyingShape, ...sawingShape, ...assemblyShape, ...calendarShape };

@@ -1,5 +1,7 @@
 import { guess } from '../guess';
+import type { StepSaid } from './assembly';
 import type { PartLine } from './buying';
+import type { WorkTime } from './calendar';
 import type { Project } from '../document';
 
 type BuildFields = Pick<
@@ -14,6 +16,13 @@ type BuildFields = Pick<
   | 'ownPieces'
   | 'begunBars'
   | 'remnants'
+  | 'assembly'
+  | 'steps'
+  | 'covers'
+  | 'calendar'
+  | 'workTimes'
+  | 'otherDays'
+  | 'sentEntries'
 >;
 
 /** Of a new machine nothing is got and nothing is sawn; a remnant is worth half of what it cost. */
@@ -28,6 +37,41 @@ export const startingBuild = (): BuildFields => ({
   ownPieces: [],
   begunBars: [],
   remnants: { keep: guess('length', '300 mm'), worth: guess('ratio', '0.5') },
+  assembly: { trial: true, painted: [] },
+  steps: [],
+  covers: [],
+  calendar: { start: null, hands: 'one', workshop: 20 },
+  workTimes: usualTimes(),
+  otherDays: [],
+  sentEntries: [],
+});
+
+/** Evenings of the week and most of a Saturday and a Sunday, as builders have them. */
+const usualTimes = (): WorkTime[] =>
+  [1, 2, 3, 4, 5, 6, 7].map((day) => ({
+    id: `day-${day}`,
+    day,
+    from: day > 5 ? '10:00' : '19:00',
+    to: day > 5 ? '16:00' : '21:30',
+  }));
+
+/** A step of which nothing is said yet. */
+export const startingStep = (id: string, key: string): StepSaid => ({
+  id,
+  key,
+  name: '',
+  owner: '',
+  state: 'open',
+  done: null,
+  left: false,
+  minutes: null,
+  wait: null,
+  people: null,
+  needs: [],
+  freed: [],
+  note: '',
+  readings: [],
+  photos: [],
 });
 
 /** A line of which nothing is said yet. */

@@ -78,7 +78,7 @@ export function platePiece(lie: Lie, d: Drawn): SceneBox {
     moves: true,
     usual: !plate,
     more: {
-      holes: plate ? plateHoles(lie, plate, 'along', 'across') : null,
+      holes: plate ? plateHoles(lie, plate, 'along', 'across', 1) : null,
       planned: { axisId: lie.axis.id, part: 'plate', ...(plate ? { id: plate.input.id } : {}) },
     },
   });

@@ -8,7 +8,15 @@ import { type Plan, planOf } from './plan';
 import { piece, type Scene, type SceneBox } from './scene';
 
 export { type Extent, sweptBy } from './swept';
-export { type Piece, pieces, type PlannedAt, type Scene, type SceneBox } from './scene';
+export {
+  type Piece,
+  pieces,
+  type Place3,
+  type PlannedAt,
+  type Scene,
+  type SceneBox,
+  type Way,
+} from './scene';
 
 /** An axis that lies in its machine, and what is drawn of its guide. */
 interface Laid {
@@ -72,7 +80,7 @@ function gantryOf(plan: Plan, base: number): Laid | undefined {
   );
 }
 
-/** Up and down, on the plate of the gantry: its carriages stand there, or its rails if that plate says so. */
+/** Up and down, on the plate of the gantry: its carriages stand there, or its rails if a plate says so. */
 function plungeOf(plan: Plan, base: number, gantry: Laid | undefined): Laid | undefined {
   const { project, plunge, sizes, cross, carrier, lift } = plan;
   if (!plunge) return undefined;
@@ -81,7 +89,11 @@ function plungeOf(plan: Plan, base: number, gantry: Laid | undefined): Laid | un
     ? gantry.lie.origin[0] + out.sign * stackOf(gantry.lie, gantry.drawn)
     : plan.middle + sizes.beam[1] / 2;
   const joins = gantry?.lie.plates.flatMap((p) => p.input.groups).find((g) => g.of === plunge.id)?.joins;
-  const turned = joins !== 'rails';
+  // Where the gantry's plate does not say it, a plate that lies on its own axis's carriages moves with them.
+  const own = plunge.fit.plates.some((p) =>
+    p.groups.some((g) => p.kind === 'carriage' && g.joins === 'carriages' && g.of === ''),
+  );
+  const turned = joins ? joins !== 'rails' : !own;
   const up = base + sizes.height + (turned ? 0 : lift / 2);
   return laid(
     {

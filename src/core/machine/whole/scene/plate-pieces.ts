@@ -15,20 +15,23 @@ const third = (first: Side, second: Side): Side =>
 /**
  * Holes of a plate about its middle, in the machine's directions.
  * @param first which direction of the axis its first edge runs along. @param second the other one.
+ * @param grows which way its front looks from the part that it holds.
  */
 export function plateHoles(
   lie: Lie,
   { holes, along, across }: PlateReport,
   first: Side,
   second: Side,
+  grows: 1 | -1,
 ): SceneBox['holes'] {
   const list = holes.map((h): SceneHole => {
     const at: [number, number, number] = [0, 0, 0];
     at[lie[first].way] += lie[first].sign * (h.x - along / 2);
     at[lie[second].way] += lie[second].sign * (h.y - across / 2);
-    return { at, diameter: h.diameter };
+    return { label: h.label, at, diameter: h.diameter };
   });
-  return list.length ? { way: lie[third(first, second)].way, list } : null;
+  const { way, sign } = lie[third(first, second)];
+  return list.length ? { way, front: grows === sign ? 1 : -1, list } : null;
 }
 
 /** How a plate of the drive stands. */
@@ -71,7 +74,7 @@ export function drivePlate(
       moves,
       usual: plate.thickness === null,
       more: {
-        holes: plateHoles(lie, plate, first, second),
+        holes: plateHoles(lie, plate, first, second, grows),
         planned: { axisId: lie.axis.id, part: 'plate', id: plate.input.id },
       },
     },

@@ -36,6 +36,8 @@ export interface PlannedAt {
 
 /** A round hole through a piece: from its middle along the two directions across the hole, m. */
 export interface SceneHole {
+  /** As on the drawing of its plate: `B7`. */
+  readonly label: string;
   readonly at: Place3;
   readonly diameter: number;
 }
@@ -55,8 +57,8 @@ export interface SceneBox {
   readonly planned: PlannedAt;
   /** A size or place of it is only usual: nobody has said it. */
   readonly usual: boolean;
-  /** Holes through it, all along one direction. */
-  readonly holes: { readonly way: Way; readonly list: readonly SceneHole[] } | null;
+  /** Holes through it, all along one direction; its front looks that way or the other. */
+  readonly holes: { readonly way: Way; readonly front: 1 | -1; readonly list: readonly SceneHole[] } | null;
 }
 
 /** A machine piece by piece, and how its axes move them. */

@@ -1,0 +1,15 @@
+export type { JointReach, ScrewReach } from './access';
+export { type Assembly, type AssemblyInput, assemblyOf, type Geometry, geometryOf } from './assembly';
+export { type Ordering, SO_FAR } from './ordering';
+export { type Joint, type JointState, type Part, type PartKind } from './part';
+export { partOfPiece } from './parts';
+export { type Service, WANTED_DEPTH } from './service';
+export {
+  type LocateWay,
+  locateWays,
+  type ReadingKind,
+  type StepCaution,
+  type StepKind,
+  stepKinds,
+} from './step';
+export { OWN_STEP, type WorkStep } from './work';

@@ -1,0 +1,134 @@
+import { type Conflict, conflictOf, goTwice, type OrderStep, orderSteps, type Turn } from '../order';
+import type { JointReach } from './access';
+import type { Part } from './part';
+import { broughtBy, type JointMap, lastParts, offAndOn, type WorkStep } from './work';
+
+/** The gate between what is done and what is not: not a step, but what the builder has made of the order. */
+export const SO_FAR = 'so-far';
+
+/** The order of the work, what stands in its way, what goes on twice. */
+export interface Ordering {
+  /** Every step once, with parts that come off and go on again between; what is done comes first. */
+  readonly turns: readonly Turn[];
+  /** Parts that go on twice, by the step that puts them on. */
+  readonly twice: readonly string[];
+  /** Demands that no order meets; undefined: there is an order, if need be with parts that go on twice. */
+  readonly conflict: Conflict | undefined;
+  /** Why parts go on twice. */
+  readonly because: Conflict | undefined;
+  /**
+   * Joints that would be hidden by the sizes that such parts usually have, so that no order were left: the
+   * builder is asked, and the order does without.
+   */
+  readonly doubted: readonly string[];
+}
+
+/** Steps after which a joint's screws need a tool. */
+const TURNED: ReadonlySet<string> = new Set(['snug', 'run', 'tight']);
+
+/** A step as the order sees it, and of which joint each of its conditions is. */
+interface Orderable extends OrderStep {
+  readonly joints: readonly string[];
+}
+
+/** The axis at which a step of the whole machine is done: where its parts stand. */
+const ownerOf = ({ brings, sets }: WorkStep, parts: ReadonlyMap<string, Part>): string => {
+  const part = parts.get(brings[0] ?? sets[0]?.joint ?? '');
+  return parts.get(part?.on[0] ?? '')?.owner ?? '';
+};
+
+/** Steps as the order sees them: what hides a screw becomes the steps that put it there. */
+function orderable(
+  steps: readonly WorkStep[],
+  parts: readonly Part[],
+  reach: ReadonlyMap<string, JointReach>,
+): Orderable[] {
+  const by = broughtBy(steps);
+  const partOf = new Map(parts.map((p) => [p.id, p]));
+  const done = steps.filter((s) => s.state === 'done').map((s) => s.id);
+  const open = steps.some((s) => s.state !== 'done');
+  const unit = (s: WorkStep, part: string) => s.place === 'machine' || partOf.get(part)?.owner === s.owner;
+  const plain = { area: '', tool: '', height: 0, mass: 0, waits: false, reach: [], joints: [] } as const;
+  const gate = done.length && open ? [{ ...plain, id: SO_FAR, needs: done }] : [];
+  const list = steps.map((s, i): Orderable => {
+    const common = {
+      id: s.id,
+      area: s.owner || ownerOf(s, partOf),
+      tool: '',
+      height: 0,
+      mass: Math.max(0, ...s.brings.map((p) => partOf.get(p)?.mass ?? 0)),
+      waits: s.wait > 0,
+    };
+    // What is done is a fact: in the order in which it is told.
+    if (s.state === 'done')
+      return {
+        ...common,
+        needs: steps.slice(0, i).flatMap((x) => (x.state === 'done' ? [x.id] : [])),
+        reach: [],
+        joints: [],
+      };
+    const turned = s.sets.filter((x) => TURNED.has(x.state)).map((x) => x.joint);
+    return {
+      ...common,
+      needs: gate.length ? [SO_FAR, ...s.needs] : s.needs,
+      joints: turned.flatMap((joint) => (reach.get(joint)?.demand ?? []).map(() => joint)),
+      reach: turned.flatMap((joint) =>
+        (reach.get(joint)?.demand ?? []).map((options) =>
+          options.map((o) => o.filter((p) => unit(s, p)).flatMap((p) => by.get(p) ?? [])),
+        ),
+      ),
+    };
+  });
+  return [...gate, ...list];
+}
+
+/** Whether a part can come off for a while, and what that takes, minutes. */
+function costOf(steps: readonly WorkStep[], parts: readonly Part[], joints: JointMap) {
+  const last = lastParts(parts);
+  const byId = new Map(steps.map((s) => [s.id, s]));
+  return (id: string): number | undefined => {
+    const brings = byId.get(id)?.brings ?? [];
+    // What carries nothing can come off by itself; several parts of a step come off together.
+    const free = brings.length > 0 && brings.every((p) => last.has(p) || brings.some((b) => b !== p));
+    return free ? brings.reduce((sum, p) => sum + offAndOn(joints.get(p)), 0) : undefined;
+  };
+}
+
+/** The joint that a contradiction rests on and whose screws are only where such screws usually are. */
+function doubtedIn(
+  { reasons }: Conflict,
+  list: readonly Orderable[],
+  reach: ReadonlyMap<string, JointReach>,
+): string | undefined {
+  const joints = reasons.flatMap((r) =>
+    r.kind === 'hidden' ? (list.find((s) => s.id === r.step)?.joints[r.reach] ?? []) : [],
+  );
+  return joints.find((j) => reach.get(j)?.usual);
+}
+
+/** Puts the steps in order; where there is none, the cheapest parts go on twice. */
+export function orderingOf(
+  steps: readonly WorkStep[],
+  parts: readonly Part[],
+  joints: JointMap,
+  access: readonly JointReach[],
+): Ordering {
+  const doubted: string[] = [];
+  const cost = costOf(steps, parts, joints);
+  for (;;) {
+    const reach = new Map(access.filter((a) => !doubted.includes(a.joint)).map((a) => [a.joint, a]));
+    const list = orderable(steps, parts, reach);
+    const real = (turns: readonly Turn[]) => turns.filter((t) => t.id !== SO_FAR);
+    const none = { twice: [], conflict: undefined, because: undefined, doubted };
+    const ordered = orderSteps(list);
+    if (ordered.ok) return { ...none, turns: real(ordered.order.map((id): Turn => ({ kind: 'do', id }))) };
+    const because = conflictOf(list);
+    const twice = goTwice(list, cost);
+    if (twice) return { ...none, turns: real(twice.turns), twice: twice.parts, because };
+    const may = new Set(list.filter((s) => cost(s.id) !== undefined).map((s) => s.id));
+    const conflict = conflictOf(list, may) ?? because;
+    const doubt = conflict && doubtedIn(conflict, list, reach);
+    if (doubt === undefined) return { ...none, turns: [], conflict, because };
+    doubted.push(doubt);
+  }
+}
