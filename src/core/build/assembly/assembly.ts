@@ -1,4 +1,4 @@
-import { type AxisReport, type Scene, sceneOf } from '@/core/machine';
+import { metByPlates, platesOf, type Scene, sceneOf } from '@/core/machine';
 import type { Project } from '@/core/model';
 import type { Solid } from '../reach';
 import { accessOf, type JointReach } from './access';
@@ -63,13 +63,6 @@ function countOns(
   return ons;
 }
 
-/** What an assembly is worked out from that is not the plan alone. */
-export interface AssemblyInput {
-  readonly project: Project;
-  /** Plates of each axis, in the order of the axes. */
-  readonly plates: readonly AxisReport['plates'][];
-}
-
 /** The geometry alone: parts, joints and how their screws are reached. Dear: some tenths of a second. */
 export interface Geometry {
   readonly scene: Scene;
@@ -80,8 +73,11 @@ export interface Geometry {
   readonly seats: ReturnType<typeof seatsOf>;
 }
 
-/** Where every part and screw of a machine is, and what hides it. */
-export function geometryOf({ project, plates }: AssemblyInput): Geometry {
+/**
+ * Where every part and screw of a machine is, and what hides it.
+ * @param only joints that are looked at; undefined: all.
+ */
+export function geometryOf(project: Project, only?: readonly string[]): Geometry {
   const scene = sceneOf(project);
   const turned = turnedAxes(scene);
   const seats = seatsOf(project, turned);
@@ -93,7 +89,9 @@ export function geometryOf({ project, plates }: AssemblyInput): Geometry {
       )
       .map((p) => p.id),
   );
-  const joints = jointsOf({ project, scene, seats, plates }, parts).filter((j) => held.has(j.id));
+  const plates = project.axes.map((a) => platesOf(a, metByPlates(a, project.axes)));
+  const all = jointsOf({ project, scene, seats, plates }, parts).filter((j) => held.has(j.id));
+  const joints = only ? all.filter((j) => only.includes(j.id)) : all;
   const solids = solidsOf(scene, project.axes);
   return { scene, parts, joints, solids, seats, access: accessOf(project, scene, joints) };
 }

@@ -1,5 +1,6 @@
 export type { JointReach, ScrewReach } from './access';
-export { type Assembly, type AssemblyInput, assemblyOf, type Geometry, geometryOf } from './assembly';
+export { type Assembly, assemblyOf, type Geometry, geometryOf } from './assembly';
+export { type FreeKind, type FreeWay, waysToFree } from './free';
 export { type Ordering, SO_FAR } from './ordering';
 export { type Joint, type JointState, type Part, type PartKind } from './part';
 export { partOfPiece } from './parts';
@@ -12,4 +13,5 @@ export {
   type StepKind,
   stepKinds,
 } from './step';
+export { coverEdits, doneEdits, dropStepEdits, readingEdits, stepEdits } from './said';
 export { OWN_STEP, type WorkStep } from './work';
