@@ -5,3 +5,8 @@ export { daysOn, dayOf, isoOf, weekdayOf } from './days';
 export * from './list';
 export * from './report';
 export * from './sawing';
+export * from './assembly';
+export * from './calendar';
+export * from './dates';
+export type { Conflict, Depth, Reason, Turn } from './order';
+export { type ToolKind, toolKinds, toolsFor } from './reach';

@@ -29,3 +29,4 @@ export {
   writeListCsv,
 } from './list-csv';
 export { writeTable } from './csv';
+export { type CalendarEntry, writeCalendar } from './ics';

@@ -10,6 +10,8 @@ export const SO_FAR = 'so-far';
 export interface Ordering {
   /** Every step once, with parts that come off and go on again between; what is done comes first. */
   readonly turns: readonly Turn[];
+  /** For every step those that come before it. */
+  readonly before: ReadonlyMap<string, readonly string[]>;
   /** Parts that go on twice, by the step that puts them on. */
   readonly twice: readonly string[];
   /** Demands that no order meets; undefined: there is an order, if need be with parts that go on twice. */
@@ -119,12 +121,17 @@ export function orderingOf(
     const reach = new Map(access.filter((a) => !doubted.includes(a.joint)).map((a) => [a.joint, a]));
     const list = orderable(steps, parts, reach);
     const real = (turns: readonly Turn[]) => turns.filter((t) => t.id !== SO_FAR);
-    const none = { twice: [], conflict: undefined, because: undefined, doubted };
+    const before = new Map<string, readonly string[]>();
+    const none = { before, twice: [], conflict: undefined, because: undefined, doubted };
     const ordered = orderSteps(list);
-    if (ordered.ok) return { ...none, turns: real(ordered.order.map((id): Turn => ({ kind: 'do', id }))) };
+    if (ordered.ok) {
+      const turns = ordered.order.map((id): Turn => ({ kind: 'do', id }));
+      return { ...none, turns: real(turns), before: ordered.before };
+    }
     const because = conflictOf(list);
     const twice = goTwice(list, cost);
-    if (twice) return { ...none, turns: real(twice.turns), twice: twice.parts, because };
+    if (twice)
+      return { ...none, turns: real(twice.turns), before: twice.before, twice: twice.parts, because };
     const may = new Set(list.filter((s) => cost(s.id) !== undefined).map((s) => s.id));
     const conflict = conflictOf(list, may) ?? because;
     const doubt = conflict && doubtedIn(conflict, list, reach);

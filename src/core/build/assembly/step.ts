@@ -107,6 +107,8 @@ export interface StepSeed {
   /** A wait after it that needs nobody, hours. */
   readonly wait: number;
   readonly people: number;
+  /** Cannot be left half done. */
+  readonly whole: boolean;
 }
 
 /** What it takes to write a step down. */
@@ -125,6 +127,7 @@ export const seedOf = (given: StepGiven): StepSeed => ({
   locate: [],
   wait: 0,
   people: 1,
+  whole: false,
   ...given,
 });
 

@@ -53,6 +53,7 @@ function trialSteps({ parts, trial, painted, project }: StepsInput): StepSeed[] 
           place: 'bench',
           cautions: ['paint-air'],
           minutes: TAKES.paint,
+          whole: true,
           wait: PAINT_DRIES,
         }),
       ]
@@ -124,6 +125,7 @@ function frameSteps({ parts, seats, project }: StepsInput, begin: readonly strin
       needs: ['columns'],
       cautions: ['prop-beam', ...(heavy('beam') > 1 ? (['two-people'] as const) : [])],
       minutes: TAKES.beam,
+      whole: true,
       people: heavy('beam'),
     }),
     ...(there.has('crossbar')

@@ -3,7 +3,12 @@ import { undone } from './undo';
 
 /** An order of all steps, or those that stand in one another's way. */
 export type Ordered =
-  | { readonly ok: true; readonly order: readonly string[] }
+  | {
+      readonly ok: true;
+      readonly order: readonly string[];
+      /** For every step those that come before it: what it needs, and what would be hidden by it. */
+      readonly before: ReadonlyMap<string, readonly string[]>;
+    }
   | { readonly ok: false; readonly stuck: readonly string[] };
 
 /** Who is done before whom once for every condition the best option that some order leaves free is taken. */
@@ -57,7 +62,8 @@ export function orderOf(graph: Indexed): Ordered {
     order.push(last.id);
     for (const s of after[next]!) if (--left[s]! === 0) ready.push(s);
   }
-  return { ok: true, order };
+  const links = before.map((list, s) => [steps[s]!.id, list.map((b) => steps[b]!.id)] as const);
+  return { ok: true, order, before: new Map(links) };
 }
 
 /**

@@ -12,6 +12,8 @@ export interface Turn {
 export interface Twice {
   readonly parts: readonly string[];
   readonly turns: readonly Turn[];
+  /** For every step those that come before it, as if what comes off for a while were never in the way. */
+  readonly before: ReadonlyMap<string, readonly string[]>;
   /** Whether no cheaper choice of parts gives an order. */
   readonly least: boolean;
 }
@@ -78,7 +80,8 @@ export function goTwice(
     const ordered = orderOf(withoutThese(graph, new Set(set)));
     if (!ordered.ok) return undefined;
     const ids = set.map((b) => steps[b]!.id);
-    return { parts: ids, turns: turnsOf(steps, ordered.order, new Set(ids)), least };
+    const turns = turnsOf(steps, ordered.order, new Set(ids));
+    return { parts: ids, turns, before: ordered.before, least };
   };
   if (undone(withoutThese(graph, new Set(may))).stuck.length) return undefined;
   const most = mostTried(steps.length);
