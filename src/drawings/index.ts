@@ -36,3 +36,5 @@ export {
   pieceNames,
 } from './build-files';
 export { barsDrawing, barsInWords, type BarsShown } from './bars';
+export { type MapStep, orderMap, type OrderMapShown } from './order-map';
+export { wayOffDrawing, type WayOffShown } from './way-off';

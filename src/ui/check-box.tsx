@@ -8,20 +8,24 @@ import { type Refused, useRefusal } from './refusal';
 export function CheckBox({
   label,
   checked,
+  bare = false,
   onCheck,
 }: {
   label: string;
   checked: boolean;
+  /** Only the box, its label unseen. */
+  bare?: boolean;
   onCheck: (checked: boolean) => Refused | void;
 }) {
   const refusal = useRefusal();
   return (
     <>
       <FormControlLabel
-        label={label}
+        label={bare ? '' : label}
         control={
           <Checkbox
             size="small"
+            slotProps={bare ? { input: { 'aria-label': label } } : {}}
             checked={checked}
             onChange={(e) => refusal.attempt(() => onCheck(e.target.checked))}
           />

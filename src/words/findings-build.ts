@@ -3,6 +3,7 @@ import { formatNumber } from '@/core/units';
 import { lineNameOf, sectionName } from './needs';
 import type { NeedKind } from '@/core/build';
 import { paramsOf } from '@/core/build';
+import { workWords } from './findings-work';
 import type { FindingWords, Teller } from './teller';
 
 const money = (v: number) => formatNumber(v, v < 100 ? 3 : Math.max(3, Math.ceil(Math.log10(v + 1))));
@@ -14,8 +15,9 @@ const barOf = ({ word, system }: Teller) =>
   sectionName(word('kind') as NeedKind, paramsOf(word('spec')) ?? { text: word('section') }, system);
 const pieces = (n: number) => (n === 1 ? '1 piece' : `${formatNumber(n, 4)} pieces`);
 
-/** Words for what is found of parts, money and cuts. */
+/** Words for what is found of parts, money, cuts, order and dates. */
 export const buildWords: Record<BuildCode, FindingWords> = {
+  ...workWords,
   'list-budget': ({ f, num, thin }) => ({
     title: f.verdict === 'not-known' ? 'Not all has a price' : thin ? 'Little money left' : 'Over the budget',
     ...(f.verdict === 'gives-out' ? { big: `+ ${money(f.value - f.limit)}` } : {}),

@@ -53,3 +53,17 @@ export { wantedWords } from './wanted';
 export { checkNameOf, costText, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';
 export { oursText, verdictText, verdictWords } from './verdicts';
+export {
+  assemblyPartName,
+  freeNames,
+  locateTexts,
+  partTitle,
+  partNames,
+  readingTexts,
+  stateWords,
+  stepCautionTexts,
+  stepTexts,
+  toolNames,
+  workStepTitle,
+} from './assembly';
+export { workTime } from './findings-work';

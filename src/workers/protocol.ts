@@ -1,5 +1,5 @@
 import type { DriveStiffness, Flex, FrameInputs, FrameTrial, TrialStep } from '@/core/machine';
-import type { BuildFinding, MoneyReport, Need, SectionPlan } from '@/core/build';
+import type { BuildFinding, FreeWay, Geometry, MoneyReport, Need, SectionPlan } from '@/core/build';
 import type { Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
@@ -17,6 +17,24 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly needs: readonly Need[]; readonly today: string };
     readonly step: never;
     readonly output: BuildAnswer;
+  };
+  /** Where every part and screw of a machine is, and what hides it. */
+  geometry: {
+    readonly input: { readonly project: Project };
+    readonly step: never;
+    readonly output: Geometry;
+  };
+  /** Changes that free the hidden screws of a joint, each tried in the model. */
+  free: {
+    readonly input: {
+      readonly project: Project;
+      readonly geometry: Geometry;
+      readonly joint: string;
+      /** Of a group of access holes. */
+      readonly name: string;
+    };
+    readonly step: never;
+    readonly output: readonly FreeWay[];
   };
 }
 

@@ -1,4 +1,4 @@
-import { buildFindings, buildOf } from '@/core/build';
+import { buildFindings, buildOf, geometryOf, waysToFree } from '@/core/build';
 import { flexReport, trialSteps } from '@/core/machine';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
@@ -19,6 +19,13 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
     // Remedies are worked out when they are looked at: as data they are none.
     const findings = buildFindings(context).map((f) => ({ ...f, remedies: [] }));
     return { plans: context.plans, money: context.money, findings };
+  },
+  // Some tenths of a second: every screw with every tool in every pose.
+  *geometry({ project }) {
+    return geometryOf(project);
+  },
+  *free({ project, geometry, joint, name }) {
+    return waysToFree(project, geometry, joint, name);
   },
 };
 

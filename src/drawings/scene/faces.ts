@@ -29,6 +29,9 @@ const COS = Math.cos(Math.PI / 6);
 /** Isometric, seen from the front right: x comes near to the left, y to the right, z up. */
 const iso = ([x, y, z]: Place3): Point => ({ x: (y! - x!) * COS, y: z! - (x! + y!) / 2 });
 
+/** A place as it is seen. */
+export const onPage: (at: Place3) => Point = iso;
+
 /** Corners of a round thing on the page. */
 const ROUND = 24;
 

@@ -70,7 +70,7 @@ export function sceneDrawing({ scene, positions, view, system, bare = false, pic
   const shapes = seenShapes(view === 'orbit' ? painted(seen) : byDepth(seen), {
     layerOf: (box) => box.id,
     marked: !bare,
-    picked,
+    inkOf: (box) => (box.id === picked ? 'amber' : undefined),
   });
   const ground = boundsOf({ scale: 1e9, shapes });
   const scale = LONG / Math.max(ground.x1 - ground.x0, ground.y1 - ground.y0);

@@ -1,4 +1,4 @@
-import { outline, type Pen, type Shape } from '@/core/drawing';
+import { type Ink, outline, type Pen, type Shape } from '@/core/drawing';
 import type { SceneBox } from '@/core/machine';
 import type { Seen } from './faces';
 import { boxInks } from './place';
@@ -15,15 +15,15 @@ interface Manner {
   readonly layerOf: (box: SceneBox) => string;
   /** Whether what is only usual is drawn in broken lines. */
   readonly marked: boolean;
-  /** A piece that stands out, by its id. */
-  readonly picked?: string | undefined;
+  /** Pieces that stand out: what they are painted with. */
+  readonly inkOf?: (box: SceneBox) => Ink | undefined;
 }
 
 /** Pieces in the order in which they are painted, as shapes. */
-export const seenShapes = (seen: readonly Seen[], { layerOf, marked, picked }: Manner): Shape[] =>
+export const seenShapes = (seen: readonly Seen[], { layerOf, marked, inkOf }: Manner): Shape[] =>
   seen.flatMap(({ box, faces }) => {
     const layer = layerOf(box);
-    const fill = box.id === picked ? 'amber' : boxInks[box.what];
+    const fill = inkOf?.(box) ?? boxInks[box.what];
     return faces.flatMap((face): Shape[] => {
       if (face.hole) return [outline(layer, face.points, { pen: fine, fill: 'panel' })];
       const body = outline(layer, face.points, { pen: marked && box.usual ? open : pen, fill });

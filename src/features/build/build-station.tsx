@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { isHere, type BuildFinding } from '@/core/build';
+import { isHere, isWorkCode, type BuildFinding } from '@/core/build';
 import { worstVerdict } from '@/core/findings';
 import {
   type BuildState,
@@ -10,7 +10,10 @@ import {
   type SheetTab,
   useBuild,
   useMachine,
+  useWork,
+  type WorkState,
 } from '@/features/frame';
+import { AssemblyView } from './assembly/assembly-view';
 import styles from './build.module.css';
 import { CuttingView } from './cutting/cutting-view';
 import { PartsView } from './parts/parts-view';
@@ -18,31 +21,42 @@ import { type BuildViewId, buildViewNames, buildViews } from './views';
 
 const isView = (text: string | null): text is BuildViewId => buildViews.some((v) => v === text);
 
-const ofCutting = ({ code }: BuildFinding) => code.startsWith('cut-');
+/** Under which tab a finding is told. */
+const viewOf = ({ code }: BuildFinding): BuildViewId =>
+  code.startsWith('cut-') ? 'cutting' : isWorkCode(code) ? 'assembly' : 'parts';
+
+interface Known {
+  readonly build: BuildState;
+  readonly state: WorkState;
+}
 
 /** What a tab says below its name. */
-const notes: Record<BuildViewId, (build: BuildState) => string> = {
-  parts: ({ lines }) => {
+const notes: Record<BuildViewId, (known: Known) => string> = {
+  parts: ({ build: { lines } }) => {
     const wanted = lines.filter((l) => !l.sawn && l.wanted !== 0);
     return `${wanted.filter(isHere).length} of ${wanted.length} here`;
   },
-  cutting: ({ answer }) => {
+  cutting: ({ build: { answer } }) => {
     const pieces = answer?.plans.reduce((s, p) => s + p.pieces.length, 0) ?? 0;
     const cut = answer?.plans.reduce((s, p) => s + p.cut.size, 0) ?? 0;
     return `${cut} of ${pieces} cut`;
   },
+  assembly: ({ state: { work } }) => {
+    const steps = work?.assembly.steps ?? [];
+    return work ? `${steps.filter((s) => s.state === 'done').length} of ${steps.length} done` : '';
+  },
 };
 
-function tabsOf(id: string, shown: BuildViewId, build: BuildState): SheetTab[] {
-  const found = build.answer?.findings;
+function tabsOf(id: string, shown: BuildViewId, known: Known): SheetTab[] {
+  const found = [...(known.build.answer?.findings ?? []), ...known.state.findings];
   return buildViews.map((view) => {
-    const own = found?.filter((f) => ofCutting(f) === (view === 'cutting'));
+    const own = found.filter((f) => viewOf(f) === view);
     // Where nothing is found nothing is green either: nobody has said that all is well.
-    const verdict = own?.length ? { verdict: worstVerdict(own.map((f) => f.verdict)) } : {};
+    const verdict = own.length ? { verdict: worstVerdict(own.map((f) => f.verdict)) } : {};
     return {
       id: view,
       title: buildViewNames[view],
-      note: notes[view](build),
+      note: notes[view](known),
       href: `${machineHref('build', id)}&v=${view}`,
       here: view === shown,
       ...verdict,
@@ -55,18 +69,17 @@ export function BuildStation() {
   const asked = useSearchParams();
   const { project } = useMachine();
   const build = useBuild();
+  const state = useWork(build);
   const view = asked.get('v');
   const shown = isView(view) ? view : 'parts';
   return (
     <div className={styles.build}>
       <div className={styles.head}>
-        <SheetHead label="Build" tabs={tabsOf(project.id, shown, build)} />
+        <SheetHead label="Build" tabs={tabsOf(project.id, shown, { build, state })} />
       </div>
-      {shown === 'parts' ? (
-        <PartsView build={build} part={asked.get('part')} />
-      ) : (
-        <CuttingView build={build} />
-      )}
+      {shown === 'parts' && <PartsView build={build} part={asked.get('part')} />}
+      {shown === 'cutting' && <CuttingView build={build} />}
+      {shown === 'assembly' && <AssemblyView build={build} state={state} step={asked.get('step')} />}
     </div>
   );
 }

@@ -1,8 +1,9 @@
 /** What the Build station looks at. */
-export const buildViews = ['parts', 'cutting'] as const;
+export const buildViews = ['parts', 'cutting', 'assembly'] as const;
 export type BuildViewId = (typeof buildViews)[number];
 
 export const buildViewNames: Record<BuildViewId, string> = {
   parts: 'Parts',
   cutting: 'Cutting',
+  assembly: 'Assembly',
 };

@@ -17,7 +17,7 @@ export function todayIso(now = new Date()): string {
 }
 
 /** A number that changes when a value becomes another one. */
-function useStamp(value: unknown): number {
+export function useStamp(value: unknown): number {
   const [kept, setKept] = useState({ value, stamp: 1 });
   if (kept.value === value) return kept.stamp;
   const next = { value, stamp: kept.stamp + 1 };

@@ -1,30 +1,12 @@
 import { defineCheck } from '@/core/checks';
-import { atMost, type Checked, exactly, type Params, unlessMissing, type Verdict } from '@/core/findings';
+import { atMost, type Checked, exactly, type Params, unlessMissing } from '@/core/findings';
 import type { QuoteInput } from '@/core/model';
 import { dayOf } from '../days';
 import { isGot, isHere, type ListLine } from '../list';
 import type { BuildContext } from './context';
 import { barKey, barsKey, openSpoilt } from '../sawing';
 import { paramsOf, sameSpec, specOf } from './spec';
-
-/** What is found without a figure that could be short of another. */
-export const told = <const Code extends string>(
-  code: Code,
-  verdict: Verdict,
-  path: string,
-  params: Params,
-  about?: string,
-): Checked<Code> => ({
-  code,
-  verdict,
-  path,
-  kind: 'count',
-  value: 0,
-  limit: 0,
-  margin: verdict === 'gives-out' ? 0 : 1,
-  params,
-  ...(about === undefined ? {} : { about }),
-});
+import { told } from './told';
 
 export const buildCheck = <const Code extends string>(check: {
   readonly code: Code;

@@ -1,8 +1,9 @@
 import { barKey, barsKey, openSpoilt } from '../sawing';
 import { isHere } from '../list';
 import type { NeedSection } from '../needs';
-import { buildCheck, told } from './checks-list';
+import { buildCheck } from './checks-list';
 import { specOf } from './spec';
+import { told } from './told';
 
 /** A section for the wording. */
 const namedSection = (section: NeedSection) => ({

@@ -5,7 +5,10 @@ export {
   type BuildFinding,
   buildFindings,
   isBuildCode,
+  isWorkCode,
   withBuild,
+  workFindings,
 } from './report';
 export { paramsOf, sameSpec, specOf } from './spec';
 export { type BuildReport, buildReport, type CutReport, type LineReport } from './summary';
+export { type Clock, type WorkContext, workOf } from './work';

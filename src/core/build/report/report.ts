@@ -3,27 +3,34 @@ import { type AnyFinding, gathered } from '@/core/machine';
 import { byWeight } from '@/core/findings';
 import { listChecks } from './checks-list';
 import { sawingChecks } from './checks-sawing';
+import { workChecks } from './checks-work';
 import type { BuildContext } from './context';
+import type { WorkContext } from './work';
 
-const all = [...listChecks, ...sawingChecks] as const;
+const ofParts = [...listChecks, ...sawingChecks] as const;
+type PartsCode = (typeof ofParts)[number]['code'];
+type WorkCode = (typeof workChecks)[number]['code'];
 
-export type BuildCode = (typeof all)[number]['code'];
-const codes = new Set<string>(all.map((c) => c.code));
+export type BuildCode = PartsCode | WorkCode;
+const codes = new Set<string>([...ofParts, ...workChecks].map((c) => c.code));
 /** Whether a finding is one of the build: no change of the plan mends it. */
 export const isBuildCode = (code: string): code is BuildCode => codes.has(code);
 
 export type BuildFinding = Finding<BuildCode>;
 
-/** Every check of the build, in a fixed order. */
-export const buildChecks: readonly AnyCheck<BuildContext, BuildCode>[] = all;
+/** Every check of list, money and cuts, in a fixed order. */
+export const buildChecks: readonly AnyCheck<BuildContext, PartsCode>[] = ofParts;
 
-/** What is found wrong with list, money and cuts, the worst first. */
-export const buildFindings = (context: BuildContext): readonly BuildFinding[] =>
+/** What some checks find, the worst first; no change of the plan mends it. */
+const found = <Context, Code extends BuildCode>(
+  checks: readonly AnyCheck<Context, Code>[],
+  context: Context,
+): readonly Finding<Code>[] =>
   findingsOf(
     {
-      checks: buildChecks,
+      checks,
       subject: context,
-      outcomes: judge(buildChecks, context),
+      outcomes: judge(checks, context),
       change: () => undefined,
       stored: (edits) => edits,
       root: '',
@@ -32,6 +39,17 @@ export const buildFindings = (context: BuildContext): readonly BuildFinding[] =>
     },
     false,
   );
+
+/** What is found wrong with list, money and cuts, the worst first. */
+export const buildFindings = (context: BuildContext): readonly BuildFinding[] => found(buildChecks, context);
+
+/** What is found wrong with order, access and dates, the worst first. */
+export const workFindings = (context: WorkContext): readonly BuildFinding[] =>
+  found<WorkContext, WorkCode>(workChecks, context);
+
+/** Whether a finding is of order, access or dates. */
+const ofWork = new Set<string>(workChecks.map((c) => c.code));
+export const isWorkCode = (code: string): boolean => ofWork.has(code);
 
 /** Findings of plan and build in one list, the worst first. */
 export const withBuild = (
