@@ -49,7 +49,7 @@ export function accessOf(project: Project, scene: Scene, joints: readonly Joint[
   const moves = movesOf(scene);
   return joints.map((joint): JointReach => {
     const said = project.covers.filter((c) => c.joint === joint.id);
-    const tools = toolsFor(joint.thread);
+    const tools = toolsFor(joint.thread, joint.length);
     const screws = tools.length
       ? joint.fasteners.map((f) => ({ id: f.id, ways: reachOf(f, solids, moves, tools) }))
       : [];

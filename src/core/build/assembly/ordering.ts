@@ -1,7 +1,7 @@
 import { type Conflict, conflictOf, goTwice, type OrderStep, orderSteps, type Turn } from '../order';
 import type { JointReach } from './access';
 import type { Part } from './part';
-import { broughtBy, type JointMap, lastParts, offAndOn, type WorkStep } from './work';
+import { broughtBy, type JointMap, offAndOn, type WorkStep } from './work';
 
 /** The gate between what is done and what is not: not a step, but what the builder has made of the order. */
 export const SO_FAR = 'so-far';
@@ -49,8 +49,13 @@ function orderable(
   const partOf = new Map(parts.map((p) => [p.id, p]));
   const done = steps.filter((s) => s.state === 'done').map((s) => s.id);
   const open = steps.some((s) => s.state !== 'done');
+  const on = new Set(done);
+  const shut = (s: WorkStep) =>
+    s.sets
+      .flatMap((x) => reach.get(x.joint)?.demand ?? [])
+      .some((options) => options.every((o) => o.some((p) => on.has(by.get(p) ?? ''))));
   const unit = (s: WorkStep, part: string) => s.place === 'machine' || partOf.get(part)?.owner === s.owner;
-  const plain = { area: '', tool: '', height: 0, mass: 0, waits: false, reach: [], joints: [] } as const;
+  const plain = { area: '', tool: '', height: 0, mass: 0, first: false, reach: [], joints: [] } as const;
   const gate = done.length && open ? [{ ...plain, id: SO_FAR, needs: done }] : [];
   const list = steps.map((s, i): Orderable => {
     const common = {
@@ -59,7 +64,8 @@ function orderable(
       tool: '',
       height: 0,
       mass: Math.max(0, ...s.brings.map((p) => partOf.get(p)?.mass ?? 0)),
-      waits: s.wait > 0,
+      // What starts a wait, or what is shut in by what is on already, is taken first.
+      first: s.wait > 0 || shut(s),
     };
     // What is done is a fact: in the order in which it is told.
     if (s.state === 'done')
@@ -84,16 +90,41 @@ function orderable(
   return [...gate, ...list];
 }
 
-/** Whether a part can come off for a while, and what that takes, minutes. */
+/**
+ * Whether a part can come off for a while, and what that takes, minutes: what carries nothing, or what is on
+ * already and carries nothing yet.
+ */
 function costOf(steps: readonly WorkStep[], parts: readonly Part[], joints: JointMap) {
-  const last = lastParts(parts);
+  const carries = (part: string, among: ReadonlySet<string>) =>
+    parts.some((p) => p.on.includes(part) && among.has(p.id));
+  const every = new Set(parts.map((p) => p.id));
+  const there = new Set(steps.filter((s) => s.state === 'done').flatMap((s) => s.brings));
   const byId = new Map(steps.map((s) => [s.id, s]));
   return (id: string): number | undefined => {
-    const brings = byId.get(id)?.brings ?? [];
-    // What carries nothing can come off by itself; several parts of a step come off together.
-    const free = brings.length > 0 && brings.every((p) => last.has(p) || brings.some((b) => b !== p));
-    return free ? brings.reduce((sum, p) => sum + offAndOn(joints.get(p)), 0) : undefined;
+    const step = byId.get(id);
+    if (!step?.brings.length) return undefined;
+    const among = step.state === 'done' ? there : every;
+    // Several parts of a step come off together.
+    const rest = new Set([...among].filter((p) => !step.brings.includes(p)));
+    if (step.brings.some((p) => carries(p, rest))) return undefined;
+    return step.brings.reduce((sum, p) => sum + offAndOn(joints.get(p)), 0);
   };
+}
+
+/** Parts that would come off with something standing on them, where the turns are done one after another. */
+function burdened(
+  turns: readonly Turn[],
+  steps: readonly WorkStep[],
+  parts: readonly Part[],
+): readonly string[] {
+  const byId = new Map(steps.map((s) => [s.id, s]));
+  const on = new Set<string>();
+  return turns.flatMap(({ kind, id }) => {
+    const brings = byId.get(id)?.brings ?? [];
+    brings.forEach((p) => (kind === 'off' ? on.delete(p) : on.add(p)));
+    if (kind !== 'off') return [];
+    return parts.some((p) => on.has(p.id) && p.on.some((x) => brings.includes(x))) ? [id] : [];
+  });
 }
 
 /** The joint that a contradiction rests on and whose screws are only where such screws usually are. */
@@ -116,7 +147,9 @@ export function orderingOf(
   access: readonly JointReach[],
 ): Ordering {
   const doubted: string[] = [];
-  const cost = costOf(steps, parts, joints);
+  const plain = costOf(steps, parts, joints);
+  const fixed = new Set<string>();
+  const cost = (id: string) => (fixed.has(id) ? undefined : plain(id));
   for (;;) {
     const reach = new Map(access.filter((a) => !doubted.includes(a.joint)).map((a) => [a.joint, a]));
     const list = orderable(steps, parts, reach);
@@ -130,6 +163,11 @@ export function orderingOf(
     }
     const because = conflictOf(list);
     const twice = goTwice(list, cost);
+    const heavy = twice ? burdened(twice.turns, steps, parts) : [];
+    if (heavy.length) {
+      heavy.forEach((id) => fixed.add(id));
+      continue;
+    }
     if (twice)
       return { ...none, turns: real(twice.turns), before: twice.before, twice: twice.parts, because };
     const may = new Set(list.filter((s) => cost(s.id) !== undefined).map((s) => s.id));

@@ -1,5 +1,5 @@
 import type { Project, StepSaid } from '@/core/model';
-import type { Joint, Part } from './part';
+import type { Joint } from './part';
 import { seedOf, type StepSeed } from './step';
 
 /** A step as it stands: what is proposed, and what the builder says of it. */
@@ -76,9 +76,3 @@ export function workSteps(
 /** By which step each part goes on for good. */
 export const broughtBy = (steps: readonly WorkStep[]): ReadonlyMap<string, string> =>
   new Map([...steps].reverse().flatMap((s) => s.brings.map((part) => [part, s.id] as const)));
-
-/** Parts that carry no other part: they can come off for a while. */
-export const lastParts = (parts: readonly Part[]): ReadonlySet<string> => {
-  const carrying = new Set(parts.flatMap((p) => p.on));
-  return new Set(parts.filter((p) => !carrying.has(p.id)).map((p) => p.id));
-};

@@ -18,7 +18,7 @@ const step = (id: string, needs: readonly string[] = [], reach: OrderStep['reach
   tool: '',
   height: 0,
   mass: 0,
-  waits: false,
+  first: false,
 });
 
 /** Whether a step can be done with these done: by the definition, not by the code under test. */
@@ -165,7 +165,7 @@ describe('an order of the work', () => {
       at('rail', 'bed'),
       at('plate', 'gantry'),
       at('rack', 'bed'),
-      at('paint', 'gantry', { waits: true }),
+      at('paint', 'gantry', { first: true }),
       at('beam', 'gantry', { mass: 30 }),
       at('cover', 'bed', { height: 1 }),
     ]);

@@ -26,13 +26,13 @@ function settled(graph: Indexed, back: readonly number[]): number[][] {
 }
 
 /**
- * Which of two steps that could be done comes first: what starts a wait, what is done at the same place, with
- * the same tool, low before high, heavy before light, as proposed.
+ * Which of two steps that could be done comes first: what is to be first, what is done at the same place,
+ * with the same tool, low before high, heavy before light, as proposed.
  */
 function sooner(steps: readonly OrderStep[], a: number, b: number, last: OrderStep | undefined): number {
   const [p, q] = [steps[a]!, steps[b]!];
   return (
-    Number(q.waits) - Number(p.waits) ||
+    Number(q.first) - Number(p.first) ||
     Number(q.area === last?.area) - Number(p.area === last?.area) ||
     Number(q.area === last?.area && q.tool === last.tool) -
       Number(p.area === last?.area && p.tool === last.tool) ||

@@ -14,10 +14,10 @@ export interface OrderStep {
   /** Where it is done and with what, to spare walks and changes of tools. */
   readonly area: string;
   readonly tool: string;
-  /** Higher comes later among equals; kg; whether a wait follows that runs by itself. */
+  /** Higher comes later among equals; kg; whether it is taken before its equals: a wait follows it, say. */
   readonly height: number;
   readonly mass: number;
-  readonly waits: boolean;
+  readonly first: boolean;
 }
 
 /** Steps as numbers: who needs whom, and what must be undone yet. */

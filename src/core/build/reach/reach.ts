@@ -61,11 +61,12 @@ function shapesOf({ way, sign }: Fastener, from: Place3, tool: Tool): Shape[] {
   });
 }
 
-/** Whether a rod goes through a hole of a piece, with a millimetre around it. */
+/** Whether a rod goes through an open hole of a piece without touching it. */
 function passes({ way }: Fastener, from: Place3, radius: number, solid: Solid, at: Place3): boolean {
   if (solid.holes?.way !== way) return false;
   const [u, v] = others(way);
   return solid.holes.list.some((h) => {
+    if (!h.open) return false;
     const off = Math.hypot(from[u] - at[u] - h.at[u], from[v] - at[v] - h.at[v]);
     return off + radius <= h.diameter / 2 - TOUCH;
   });

@@ -43,6 +43,8 @@ const [HEX, TOOTH] = [60 * DEGREES, 10 * DEGREES];
 const DRIVER = { shaft: mm(150), radius: mm(16) } as const;
 const RATCHET = { head: mm(30), bit: mm(30), radius: mm(16), arm: mm(140) } as const;
 const BALL = 25 * DEGREES;
+/** How deep a key sits in its socket, in diameters of the screw (ISO 4762: half of it). */
+const SOCKET = 0.5;
 
 /** Arms of the key for a socket: that of the next size in the table. */
 function keyFor(size: number): readonly [number, number] {
@@ -52,15 +54,21 @@ function keyFor(size: number): readonly [number, number] {
   return [mm(near[1][0]), mm(near[1][1])];
 }
 
-/** The tools for a cap screw, the handiest first; none for a thread that the tables do not know. */
-export function toolsFor(thread: string): readonly Tool[] {
-  const size = threadNamed(thread)?.key;
-  if (!size) return [];
+/**
+ * The tools for a cap screw, the handiest first; none for a thread that the tables do not know. Each wants
+ * room to be set on, and the screw wants room to come out.
+ * @param length of the screw, m; null: not known.
+ */
+export function toolsFor(thread: string, length: number | null = null): readonly Tool[] {
+  const found = threadNamed(thread);
+  if (!found) return [];
+  const size = found.key;
   const [long, short] = keyFor(size);
   const radius = size * 0.6;
+  const room = (shaft: number) => Math.max(shaft + SOCKET * found.diameter, length ?? 0);
   const hex = { size, radius, swing: HEX, lean: 0, torque: 1 } as const;
   return [
-    { ...hex, kind: 'key', shaft: short, arm: long },
+    { ...hex, kind: 'key', shaft: room(short), arm: long },
     { ...hex, ...DRIVER, kind: 'driver', arm: 0 },
     {
       ...hex,
@@ -71,7 +79,7 @@ export function toolsFor(thread: string): readonly Tool[] {
       swing: TOOTH,
     },
     // Turned by its short arm it reaches deep, and gives a fifth of the torque or so.
-    { ...hex, kind: 'key-long', shaft: long, arm: short, torque: 0.25 },
-    { ...hex, kind: 'ball', shaft: long, arm: 0, lean: BALL, torque: 0.25 },
+    { ...hex, kind: 'key-long', shaft: room(long), arm: short, torque: 0.25 },
+    { ...hex, kind: 'ball', shaft: room(long), arm: 0, lean: BALL, torque: 0.25 },
   ];
 }

@@ -19,16 +19,17 @@ const third = (first: Side, second: Side): Side =>
  */
 export function plateHoles(
   lie: Lie,
-  { holes, along, across }: PlateReport,
+  { holes, groups, along, across }: PlateReport,
   first: Side,
   second: Side,
   grows: 1 | -1,
 ): SceneBox['holes'] {
+  const plain = new Set(groups.filter((g) => g.input.way === 'plain').map((g) => g.letter));
   const list = holes.map((h): SceneHole => {
     const at: [number, number, number] = [0, 0, 0];
     at[lie[first].way] += lie[first].sign * (h.x - along / 2);
     at[lie[second].way] += lie[second].sign * (h.y - across / 2);
-    return { label: h.label, at, diameter: h.diameter };
+    return { label: h.label, at, diameter: h.diameter, open: plain.has(h.group) };
   });
   const { way, sign } = lie[third(first, second)];
   return list.length ? { way, front: grows === sign ? 1 : -1, list } : null;

@@ -40,6 +40,8 @@ export interface SceneHole {
   readonly label: string;
   readonly at: Place3;
   readonly diameter: number;
+  /** No screw, pin or part stands in it: a tool may go through. */
+  readonly open: boolean;
 }
 
 /** A piece of the machine, m: x along the bed, y along the beam, z up from the bed's top. */
