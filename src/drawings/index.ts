@@ -38,3 +38,4 @@ export {
 export { barsDrawing, barsInWords, type BarsShown } from './bars';
 export { type MapStep, orderMap, type OrderMapShown } from './order-map';
 export { wayOffDrawing, type WayOffShown } from './way-off';
+export { daysDrawing, type DaysShown } from './days';

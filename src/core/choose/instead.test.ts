@@ -37,6 +37,7 @@ const withPlate = (() => {
     putInAxis('fit.mount.carriage', 'narrow'),
     putInAxis('fit.mount.row', 'short'),
     putInAxis('fit.mount.nut', 'housing'),
+    putInAxis('fit.plates', []),
   ]);
   const plates = proposedPlates(axis)
     .slice(0, 1)

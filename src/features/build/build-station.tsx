@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { isHere, isWorkCode, type BuildFinding } from '@/core/build';
+import { dateOfWall, isHere, isWorkCode, type BuildFinding } from '@/core/build';
 import { worstVerdict } from '@/core/findings';
 import {
   type BuildState,
@@ -13,7 +13,8 @@ import {
   useWork,
   type WorkState,
 } from '@/features/frame';
-import { AssemblyView } from './assembly/assembly-view';
+import { AssemblyView, DATED } from './assembly/assembly-view';
+import { CalendarView } from './calendar/calendar-view';
 import styles from './build.module.css';
 import { CuttingView } from './cutting/cutting-view';
 import { PartsView } from './parts/parts-view';
@@ -22,8 +23,11 @@ import { type BuildViewId, buildViewNames, buildViews } from './views';
 const isView = (text: string | null): text is BuildViewId => buildViews.some((v) => v === text);
 
 /** Under which tab a finding is told. */
-const viewOf = ({ code }: BuildFinding): BuildViewId =>
-  code.startsWith('cut-') ? 'cutting' : isWorkCode(code) ? 'assembly' : 'parts';
+function viewOf({ code }: BuildFinding): BuildViewId {
+  if (code.startsWith('cut-')) return 'cutting';
+  if (DATED.has(code)) return 'calendar';
+  return isWorkCode(code) ? 'assembly' : 'parts';
+}
 
 interface Known {
   readonly build: BuildState;
@@ -44,6 +48,10 @@ const notes: Record<BuildViewId, (known: Known) => string> = {
   assembly: ({ state: { work } }) => {
     const steps = work?.assembly.steps ?? [];
     return work ? `${steps.filter((s) => s.state === 'done').length} of ${steps.length} done` : '';
+  },
+  calendar: ({ state: { work } }) => {
+    const first = work?.plan.firstMotion;
+    return first === undefined ? '' : `moves ${dateOfWall(first)}`;
   },
 };
 
@@ -80,6 +88,7 @@ export function BuildStation() {
       {shown === 'parts' && <PartsView build={build} part={asked.get('part')} />}
       {shown === 'cutting' && <CuttingView build={build} />}
       {shown === 'assembly' && <AssemblyView build={build} state={state} step={asked.get('step')} />}
+      {shown === 'calendar' && <CalendarView build={build} state={state} />}
     </div>
   );
 }

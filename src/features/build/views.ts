@@ -1,9 +1,10 @@
 /** What the Build station looks at. */
-export const buildViews = ['parts', 'cutting', 'assembly'] as const;
+export const buildViews = ['parts', 'cutting', 'assembly', 'calendar'] as const;
 export type BuildViewId = (typeof buildViews)[number];
 
 export const buildViewNames: Record<BuildViewId, string> = {
   parts: 'Parts',
   cutting: 'Cutting',
   assembly: 'Assembly',
+  calendar: 'Calendar',
 };

@@ -68,8 +68,8 @@ describe('needs of guides and of Fit', () => {
     const list = needs(kayak);
     expect(find(list, 'plunge/part-screws/carriages')).toBeUndefined();
     expect(find(list, 'plunge/screw/carriage-plate.carriages')).toBeDefined();
-    expect(find(list, 'gantry/part-screws/carriages').quantity).toBe(16);
-    const bare = needs(kayak, put('axes.2.fit.plates', []));
+    const bare = needs(kayak, put('axes.1.fit.plates', []), put('axes.2.fit.plates', []));
+    expect(find(bare, 'gantry/part-screws/carriages').quantity).toBe(16);
     expect(find(bare, 'plunge/part-screws/carriages').params.thread).toBe('M4');
   });
   it('switches, cushions and stops of the ends that have them', () => {

@@ -1,0 +1,245 @@
+'use client';
+
+import TableCell from '@mui/material/TableCell';
+import MuiRow from '@mui/material/TableRow';
+import { useMemo } from 'react';
+import {
+  dateOfWall,
+  type Dated,
+  daysOn,
+  type ListLine,
+  timeOfWall,
+  type Wall,
+  type WorkContext,
+} from '@/core/build';
+import { fileName } from '@/core/formats';
+import { FindingList } from '@/features/findings';
+import {
+  type BuildState,
+  downloadText,
+  localZone,
+  machineHref,
+  useMachine,
+  type WorkState,
+} from '@/features/frame';
+import { daysDrawing } from '@/drawings';
+import { Action } from '@/ui/action';
+import { CardTable } from '@/ui/card-table';
+import { DrawingView } from '@/ui/drawing/drawing-view';
+import { Fold } from '@/ui/fold';
+import { TitleBlock } from '@/ui/title-block';
+import { lineName, workTime } from '@/words';
+import { DATED } from '../assembly/assembly-view';
+import { workNames, type WorkNames } from '../assembly/names';
+import page from '../build.module.css';
+import styles from './calendar.module.css';
+import { Slip } from './slip';
+import { TimeFields } from './time-fields';
+import { useCalendar } from './use-calendar';
+
+interface ViewProps {
+  readonly build: BuildState;
+  readonly state: WorkState;
+}
+
+const when = (at: Wall) => `${dateOfWall(at)} ${timeOfWall(at)}`;
+
+/** What can be done in the next stretch of time with what is here. */
+function TonightList({ work, names, lines }: { work: WorkContext; names: WorkNames; lines: LineNames }) {
+  const { tonight, assembly, project } = work;
+  const { span, doable, waiting } = tonight;
+  const byId = new Map(assembly.steps.map((s) => [s.id, s]));
+  if (!span) return <p>No time is left in sight: say when you work.</p>;
+  return (
+    <section aria-labelledby="build-tonight">
+      <h2 className={page.heading} id="build-tonight">
+        {tonight.today ? 'Now, with what is here' : `Next, with what is here: ${dateOfWall(span.from)}`}
+        <small>
+          {timeOfWall(span.from)} to {timeOfWall(span.to)}
+        </small>
+      </h2>
+      {!doable.length && <p>Nothing: {waiting.length ? 'what is next waits for parts.' : 'all is done.'}</p>}
+      <ul className={styles.tonight}>
+        {doable.map((d) => (
+          <li key={d.step} className={d.critical ? styles.critical : undefined}>
+            <a href={`${machineHref('build', project.id)}&v=assembly&step=${encodeURIComponent(d.step)}`}>
+              {names.step(d.step)}
+            </a>
+            <span>{workTime(byId.get(d.step)?.work ?? 0)}</span>
+            <small>
+              {[
+                d.startsWait && 'starts a wait',
+                d.critical && 'no time to spare',
+                !d.fits && 'can be begun',
+                (byId.get(d.step)?.people ?? 1) > 1 && `${byId.get(d.step)!.people} people`,
+              ]
+                .filter(Boolean)
+                .join(', ')}
+            </small>
+          </li>
+        ))}
+        {waiting.map((w) => (
+          <li key={w.step} className={styles.waiting}>
+            <span>{names.step(w.step)}</span>
+            <small>
+              waits for {w.missing.map((m) => `${lines(m.key)}${m.due ? `, ${m.due}` : ''}`).join('; ')}
+            </small>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+type LineNames = (key: string) => string;
+
+/** Every piece of work with its dates. */
+function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly names: WorkNames }) {
+  const name = (id: string) =>
+    id.startsWith('off ')
+      ? `Off again: ${names.step(id.slice(4))}`
+      : id.startsWith('again ')
+        ? `On again: ${names.step(id.slice(6))}`
+        : names.step(id);
+  return (
+    <CardTable titles={['Work', 'From', 'To', 'Can wait']} label="Dates of the work">
+      {[...dated]
+        .sort((a, b) => a.from - b.from)
+        .map((d) => (
+          <MuiRow key={d.id}>
+            <TableCell component="th" scope="row">
+              {name(d.id)}
+            </TableCell>
+            <TableCell data-title="From">{when(d.from)}</TableCell>
+            <TableCell data-title="To">{when(d.to)}</TableCell>
+            <TableCell data-title="Can wait">{d.critical ? <b>not at all</b> : workTime(d.float)}</TableCell>
+          </MuiRow>
+        ))}
+    </CardTable>
+  );
+}
+
+/** The calendar for other programs. */
+function CalendarFile({ work, names, lines }: { work: WorkContext; names: WorkNames; lines: LineNames }) {
+  const { handOut } = useCalendar();
+  const { project, plan } = work;
+  const write = async () => {
+    const { writeCalendar } = await import('@/core/formats/ics');
+    const { entries, keep } = handOut(plan);
+    const real = (at: Wall) => localZone.real(at);
+    const text = writeCalendar(
+      entries.map((e) => ({
+        uid: `${project.id}-${e.key.replace(/\W+/g, '-')}@rugged-carriage`,
+        title: e.kind === 'step' ? names.step(e.id) : `Delivery: ${lines(e.id)}`,
+        text: project.name,
+        when:
+          e.day !== null
+            ? { day: e.day, next: daysOn(e.day, 1) }
+            : { from: real(e.from ?? 0), to: real(e.to ?? 0) },
+        sequence: e.sequence,
+        cancelled: e.cancelled,
+      })),
+      Date.now(),
+    );
+    downloadText(fileName(`${project.name} build`, 'ics'), text, 'text/calendar');
+    keep();
+  };
+  if (!plan.schedule.dated.length) return null;
+  return <Action onAct={() => void write()}>Calendar file (ics)</Action>;
+}
+
+/** What is wrong with the dates, and when the builder works. */
+function Side({ build, state: { work, findings } }: ViewProps) {
+  const own = findings.filter((f) => DATED.has(f.code));
+  const end = work?.plan.schedule.end;
+  const first = work?.plan.firstMotion;
+  return (
+    <section aria-labelledby="build-dates" className={page.right}>
+      <h2 className={page.heading} id="build-dates">
+        What is wrong with the dates
+      </h2>
+      {own.length ? <FindingList findings={own} calm="" ours={0} /> : <p>Nothing is found.</p>}
+      <h2 className={`${page.heading} ${page.part}`}>Your time</h2>
+      <TimeFields />
+      <TitleBlock
+        cells={[
+          { label: 'Sheet', value: 'Calendar' },
+          { label: 'Left', value: work ? workTime(work.plan.left) : '–' },
+          { label: 'First motion', value: first === undefined ? '–' : dateOfWall(first) },
+          { label: 'End', value: end === undefined ? '–' : dateOfWall(end) },
+          { label: 'Waiting', value: `${new Set(work?.plan.missing.map((m) => m.key)).size} lines` },
+          { label: 'Today', value: build.today },
+        ]}
+      />
+    </section>
+  );
+}
+
+/** Work, waits and deliveries in the builder's own time. */
+export function CalendarView({ build, state }: ViewProps) {
+  const { project, system } = useMachine();
+  const { work, now } = state;
+  const names = useMemo(
+    () => workNames(project, work?.assembly ?? { steps: [], parts: [] }),
+    [project, work?.assembly],
+  );
+  const lines = useMemo((): LineNames => {
+    const byKey = new Map(build.lines.map((l): [string, ListLine] => [l.key, l]));
+    return (key) => {
+      const line = byKey.get(key);
+      return line ? lineName(line, system) : key;
+    };
+  }, [build.lines, system]);
+  const dated = work?.plan.schedule.dated ?? [];
+  const undated = work?.plan.schedule.undated ?? [];
+  const { workTimes, otherDays } = project;
+  const drawing = useMemo(
+    () =>
+      work &&
+      daysDrawing({
+        now,
+        week: workTimes,
+        others: otherDays,
+        dated: work.plan.schedule.dated,
+        nameOf: names.step,
+        due: work.plan.missing.flatMap((m) =>
+          m.due && m.ordered ? [{ day: m.due, name: lines(m.key) }] : [],
+        ),
+        count: 21,
+        width: 850,
+      }),
+    [work, now, workTimes, otherDays, names, lines],
+  );
+  return (
+    <>
+      <div className={`${page.middle} ${page.scrolls}`}>
+        {!work && <p role="status">Looking at every screw …</p>}
+        {work && <TonightList {...{ work, names, lines }} />}
+        {drawing && (
+          <>
+            <h2 className={page.heading}>
+              The next three weeks
+              <small>grey: your time · filled blue: no time to spare · triangle: a delivery</small>
+            </h2>
+            <div className={styles.paper}>
+              <DrawingView drawing={drawing} label="Work in the next three weeks" className={styles.days} />
+            </div>
+          </>
+        )}
+        {work && <Slip {...{ work, build, lines, names, now }} />}
+        {work && <CalendarFile {...{ work, names, lines }} />}
+        {dated.length > 0 && <Dates dated={dated} names={names} />}
+        {undated.length > 0 && (
+          <Fold summary={`${undated.length} steps without a date`}>
+            <ul>
+              {undated.map((u) => (
+                <li key={u.id}>{names.step(u.id)}</li>
+              ))}
+            </ul>
+          </Fold>
+        )}
+      </div>
+      <Side build={build} state={state} />
+    </>
+  );
+}
