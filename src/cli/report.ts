@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile } from '@/core/formats';
-import { buildContext, buildReport } from '@/core/build';
+import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { machineReport } from '@/core/machine';
 import { explainIssue } from '@/words';
 
@@ -39,7 +39,8 @@ export function run(
     return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
   const { project } = opened;
   const report = machineReport(project, { working: args.includes('--working'), flex: true });
-  const build = buildReport(buildContext(project, report.axes, today));
+  const context = buildContext(project, report.axes, today);
+  const build = buildReport(context, workOf(context, { now: wallOf(today), zone: steadyZone }));
   return {
     out: `${JSON.stringify({ ...report, build }, null, 2)}\n`,
     err: '',

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { buildContext } from '@/core/build';
+import { type BuildContext, buildContext, entriesOf, steadyZone, wallOf, workOf } from '@/core/build';
 import { computable, readProjectFile, usualSpots } from '@/core/formats';
 import { machineReport, type PlateReport } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
+import { type Paper, type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
 import {
   arrangementFile,
   arrangementFormats,
@@ -12,7 +12,10 @@ import {
   buildSheets,
   cutsCsv,
   cutsPdf,
+  datesIcs,
   labelsFile,
+  orderCsv,
+  orderPdf,
   partsCsv,
   type PlateFormat,
   plateFile,
@@ -25,11 +28,13 @@ const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [
        npm run --silent sheet -- machine.json parts --as csv
        npm run --silent sheet -- machine.json cuts --as pdf|csv [--paper a4|letter]
        npm run --silent sheet -- machine.json labels --as pdf
+       npm run --silent sheet -- machine.json order --as pdf|csv [--paper a4|letter]
+       npm run --silent sheet -- machine.json dates --as ics
 FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
-Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar, or
-labels for boxes, to standard output. The plate is meant by its
-name or its id.
+Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar,
+labels for boxes, the order of work step by step, or its dates as a calendar, to standard output.
+The plate is meant by its name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
 
@@ -75,7 +80,25 @@ async function arrangement(project: Project, args: readonly string[], now: Date)
 
 const isBuildSheet = (name: string): name is BuildSheetId => Object.hasOwn(buildSheets, name);
 
-/** List, cuts or labels. */
+/** The order of work, or its dates. */
+async function workSheet(
+  built: BuildContext,
+  name: 'order' | 'dates',
+  as: string,
+  { paper, now }: { readonly paper: Paper; readonly now: Date },
+): Promise<Written> {
+  const work = workOf(built, { now: wallOf(built.today), zone: steadyZone });
+  const shown = { work, lines: built.lines };
+  if (name === 'order')
+    return written(as === 'csv' ? orderCsv(shown) : await orderPdf(shown, { paper, made: now }));
+  const { sentEntries } = built.project;
+  let fresh = 0;
+  const { entries } = entriesOf(work.plan, sentEntries, () => `entry-${(fresh += 1)}`);
+  if (!entries.length) return refused('nothing is left to be dated\n');
+  return written(datesIcs(shown, entries, { zone: steadyZone, made: now.getTime() }));
+}
+
+/** List, cuts, labels, order or dates. */
 async function buildSheet(
   project: Project,
   name: BuildSheetId,
@@ -91,6 +114,7 @@ async function buildSheet(
   if (name === 'parts') return written(partsCsv(project, built.lines));
   if (name === 'cuts')
     return written(as === 'csv' ? cutsCsv(built) : await cutsPdf(built, papers[paper], now));
+  if (name === 'order' || name === 'dates') return workSheet(built, name, as, { paper: papers[paper], now });
   const sheet = paper === 'letter' ? 'letter-30' : 'a4-24';
   // The terminal does not know where the application will stand: the code names the line.
   const options = { skip: 0, made: now, addressOf: (key: string) => key };

@@ -19,6 +19,8 @@ export const buildSheets = {
   parts: ['csv'],
   cuts: ['pdf', 'csv'],
   labels: ['pdf'],
+  order: ['pdf', 'csv'],
+  dates: ['ics'],
 } as const;
 export type BuildSheetId = keyof typeof buildSheets;
 

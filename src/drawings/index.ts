@@ -39,3 +39,4 @@ export { barsDrawing, barsInWords, type BarsShown } from './bars';
 export { type MapStep, orderMap, type OrderMapShown } from './order-map';
 export { wayOffDrawing, type WayOffShown } from './way-off';
 export { daysDrawing, type DaysShown } from './days';
+export { datesIcs, orderCsv, orderPdf, type WorkShown } from './work-files';

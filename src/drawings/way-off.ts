@@ -32,6 +32,8 @@ export interface WayOffShown {
 
 /** From one part to the next as they are spread, m. */
 const APART = 0.11;
+/** What the part stands on is drawn while it is no larger than so many times the part. */
+const MOST_LARGER = 8;
 /** Paper units of the longer side. */
 const LONG = 420;
 
@@ -96,7 +98,11 @@ export function wayOffDrawing(shown: WayOffShown): Drawing | null {
     if (part) by.set(part, [...(by.get(part) ?? []), box]);
   }
   if (!by.has(target)) return null;
-  const on = (parts.find((p) => p.id === target)?.on ?? []).filter((p) => by.has(p));
+  // What is far larger than the part says nothing of where it is: a screw through the whole machine.
+  const largest = (part: string) => Math.max(...by.get(part)!.flatMap((b) => b.size));
+  const on = (parts.find((p) => p.id === target)?.on ?? []).filter(
+    (p) => by.has(p) && largest(p) < MOST_LARGER * largest(target),
+  );
   const positions = restingPositions(scene);
   const seenOf = (part: string) => {
     const n = off.indexOf(part);

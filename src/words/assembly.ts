@@ -9,6 +9,8 @@ import type {
   WorkStep,
 } from '@/core/build';
 import type { StepKind } from '@/core/build';
+import type { Assembly } from '@/core/build';
+import type { Project } from '@/core/model';
 import type { Kind } from '@/core/units';
 
 /** Parts as the assembly calls them. */
@@ -259,11 +261,44 @@ export const freeNames: Record<FreeKind, string> = {
 };
 
 /** A step of the work by its name. */
-export const workStepTitle = (
-  step: Pick<WorkStep, 'kind' | 'owner' | 'name'>,
-  axisName: (id: string) => string,
-) => stepTitle(step.kind, axisName(step.owner), step.name);
+const workStepTitle = (step: Pick<WorkStep, 'kind' | 'owner' | 'name'>, axisName: (id: string) => string) =>
+  stepTitle(step.kind, axisName(step.owner), step.name);
 
 /** A part of the assembly by its name. */
-export const assemblyPartName = (part: Pick<Part, 'kind' | 'owner'>, axisName: (id: string) => string) =>
+const assemblyPartName = (part: Pick<Part, 'kind' | 'owner'>, axisName: (id: string) => string) =>
   partTitle(part.kind, axisName(part.owner));
+
+/** How steps and parts of a machine are called. */
+export interface AssemblyNames {
+  readonly axis: (id: string) => string;
+  readonly step: (id: string) => string;
+  readonly part: (id: string) => string;
+}
+
+/** Names of steps and parts, by their ids. */
+export function assemblyNames(
+  project: Project,
+  { steps, parts }: Pick<Assembly, 'steps' | 'parts'>,
+): AssemblyNames {
+  const axes = new Map(project.axes.map((a) => [a.id, a.name]));
+  const axis = (id: string) => axes.get(id) ?? '';
+  const stepOf = new Map(steps.map((s): [string, WorkStep] => [s.id, s]));
+  const partOf = new Map(parts.map((p): [string, Part] => [p.id, p]));
+  const named = (id: string) => {
+    const step = stepOf.get(id);
+    return step ? workStepTitle(step, axis) : id;
+  };
+  return {
+    axis,
+    step: (id) => {
+      // A part that comes off for a while stands among the dates as work of its own.
+      const turn = /^(off|again) (.*)$/.exec(id);
+      if (turn) return `${turn[1] === 'off' ? 'Off again' : 'On again'}: ${named(turn[2]!)}`;
+      return named(id);
+    },
+    part: (id) => {
+      const part = partOf.get(id);
+      return part ? assemblyPartName(part, axis) : id;
+    },
+  };
+}

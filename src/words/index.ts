@@ -54,7 +54,8 @@ export { checkNameOf, costText, remedyEffect, remedyText } from './remedies';
 export { type FindingText, micro, stiffnessText } from './teller';
 export { oursText, verdictText, verdictWords } from './verdicts';
 export {
-  assemblyPartName,
+  assemblyNames,
+  type AssemblyNames,
   freeNames,
   locateTexts,
   partTitle,
@@ -64,6 +65,5 @@ export {
   stepCautionTexts,
   stepTexts,
   toolNames,
-  workStepTitle,
 } from './assembly';
 export { workTime } from './findings-work';

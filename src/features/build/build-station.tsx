@@ -1,7 +1,7 @@
 'use client';
 
 import { useSearchParams } from 'next/navigation';
-import { dateOfWall, isHere, isWorkCode, type BuildFinding } from '@/core/build';
+import { buildPlace, dateOfWall, isHere } from '@/core/build';
 import { worstVerdict } from '@/core/findings';
 import {
   type BuildState,
@@ -13,7 +13,7 @@ import {
   useWork,
   type WorkState,
 } from '@/features/frame';
-import { AssemblyView, DATED } from './assembly/assembly-view';
+import { AssemblyView } from './assembly/assembly-view';
 import { CalendarView } from './calendar/calendar-view';
 import styles from './build.module.css';
 import { CuttingView } from './cutting/cutting-view';
@@ -21,13 +21,6 @@ import { PartsView } from './parts/parts-view';
 import { type BuildViewId, buildViewNames, buildViews } from './views';
 
 const isView = (text: string | null): text is BuildViewId => buildViews.some((v) => v === text);
-
-/** Under which tab a finding is told. */
-function viewOf({ code }: BuildFinding): BuildViewId {
-  if (code.startsWith('cut-')) return 'cutting';
-  if (DATED.has(code)) return 'calendar';
-  return isWorkCode(code) ? 'assembly' : 'parts';
-}
 
 interface Known {
   readonly build: BuildState;
@@ -58,7 +51,7 @@ const notes: Record<BuildViewId, (known: Known) => string> = {
 function tabsOf(id: string, shown: BuildViewId, known: Known): SheetTab[] {
   const found = [...(known.build.answer?.findings ?? []), ...known.state.findings];
   return buildViews.map((view) => {
-    const own = found.filter((f) => viewOf(f) === view);
+    const own = found.filter((f) => buildPlace(f.code) === view);
     // Where nothing is found nothing is green either: nobody has said that all is well.
     const verdict = own.length ? { verdict: worstVerdict(own.map((f) => f.verdict)) } : {};
     return {

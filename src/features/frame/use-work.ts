@@ -45,8 +45,14 @@ export interface WorkState {
 
 const NONE: readonly BuildFinding[] = [];
 
-/** How the open machine is put together and when: where its screws are is worked out beside the page. */
-export function useWork({ today, lines, answer }: Pick<BuildState, 'today' | 'lines' | 'answer'>): WorkState {
+/**
+ * How the open machine is put together and when: where its screws are is worked out beside the page.
+ * @param wanted whether anybody looks: else nothing is worked out.
+ */
+export function useWork(
+  { today, lines, answer }: Pick<BuildState, 'today' | 'lines' | 'answer'>,
+  wanted = true,
+): WorkState {
   const { project: newest } = useMachine();
   const project = useDeferredValue(newest);
   const [now] = useState(() => wallNow());
@@ -56,7 +62,8 @@ export function useWork({ today, lines, answer }: Pick<BuildState, 'today' | 'li
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what the picture and the joints are made of
     [axes, structure, brief.arrangement, brief.area, passing, covers],
   );
-  const key = String(useStamp(input));
+  const stamp = String(useStamp(input));
+  const key = wanted ? stamp : null;
   const { output, busy, failed } = useJob('geometry', { input, key, pause: PAUSE, lane: 'geometry' });
   const plans = answer?.plans;
   const { steps, assembly, calendar, workTimes, otherDays } = project;

@@ -3,7 +3,7 @@
 import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { type BuildFinding, isBuildCode, withBuild } from '@/core/build';
+import { buildPlace, type BuildFinding, isBuildCode, withBuild } from '@/core/build';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -13,6 +13,7 @@ import {
   machineHref,
   SheetHead,
   useBuild,
+  useWork,
   useFlex,
   useFrameTrials,
   useMachine,
@@ -165,10 +166,17 @@ function Note() {
   );
 }
 
-function Matters({ report, build: { answer } }: WholeProps) {
+function Matters({ report, build }: WholeProps) {
+  const { project } = useMachine();
   const { busy } = useFlex();
-  const found = answer?.findings;
-  const all = useMemo(() => withBuild(allFindings(report), found ?? []), [report, found]);
+  const found = build.answer?.findings;
+  // Until somebody has begun to put it together its order is nothing to worry about.
+  const begun = project.steps.length > 0 || project.covers.length > 0;
+  const { findings: work } = useWork(build, begun);
+  const all = useMemo(
+    () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : [])]),
+    [report, found, work, begun],
+  );
   return (
     <section aria-labelledby="matters-title" className={styles.matters}>
       <h2 id="matters-title">What matters most</h2>
@@ -206,7 +214,7 @@ function Matter({ finding, guessed }: { finding: AnyFinding | BuildFinding; gues
   const whole = built ? 'Build' : 'Whole machine';
   const where = project.axes.find((a) => a.id === axisId)?.name ?? whole;
   const href = built
-    ? `${machineHref('build', project.id)}&v=${code.startsWith('cut-') ? 'cutting' : 'parts'}`
+    ? `${machineHref('build', project.id)}&v=${buildPlace(code)}`
     : machineHref('size', project.id, axisId ?? WHOLE);
   return (
     <li>

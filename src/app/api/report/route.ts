@@ -1,5 +1,5 @@
 import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
-import { buildContext, buildReport } from '@/core/build';
+import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { machineReport } from '@/core/machine';
 import type { Issue } from '@/core/model';
 import { explainIssue, issueText } from '@/words';
@@ -46,6 +46,9 @@ export async function POST(request: Request): Promise<Response> {
   const today = /^\d{4}-\d{2}-\d{2}$/.test(said) ? said : new Date().toISOString().slice(0, 10);
   const { project } = opened;
   const report = machineReport(project, { working: asked.get('working') === '1', flex: true });
-  const build = buildReport(buildContext(project, report.axes, today));
+  const context = buildContext(project, report.axes, today);
+  // A service stands in nobody's zone: the day begins at midnight, and no clocks are changed.
+  const work = workOf(context, { now: wallOf(today), zone: steadyZone });
+  const build = buildReport(context, work);
   return Response.json({ ...report, build });
 }

@@ -4,8 +4,9 @@ export {
   buildChecks,
   type BuildFinding,
   buildFindings,
+  type BuildPlace,
+  buildPlace,
   isBuildCode,
-  isWorkCode,
   withBuild,
   workFindings,
 } from './report';

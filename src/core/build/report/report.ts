@@ -47,9 +47,18 @@ export const buildFindings = (context: BuildContext): readonly BuildFinding[] =>
 export const workFindings = (context: WorkContext): readonly BuildFinding[] =>
   found<WorkContext, WorkCode>(workChecks, context);
 
-/** Whether a finding is of order, access or dates. */
+/** Where a finding of the build is told. */
+export type BuildPlace = 'parts' | 'cutting' | 'assembly' | 'calendar';
+
 const ofWork = new Set<string>(workChecks.map((c) => c.code));
-export const isWorkCode = (code: string): boolean => ofWork.has(code);
+const ofDates = new Set<BuildCode>(['step-missing', 'delivery-critical', 'work-undated', 'too-cold']);
+
+/** Where a finding belongs: to the parts, the cuts, the assembly or the calendar. */
+export function buildPlace(code: BuildCode): BuildPlace {
+  if (code.startsWith('cut-')) return 'cutting';
+  if (ofDates.has(code)) return 'calendar';
+  return ofWork.has(code) ? 'assembly' : 'parts';
+}
 
 /** Findings of plan and build in one list, the worst first. */
 export const withBuild = (

@@ -4,7 +4,9 @@ import type { LineOrigin } from '../list';
 import type { NeedKind, NeedParams } from '../needs';
 import type { SectionPlan } from '../sawing';
 import type { BuildContext } from './context';
-import { type BuildFinding, buildFindings } from './report';
+import { type BuildFinding, buildFindings, workFindings } from './report';
+import type { WorkContext } from './work';
+import { type WorkReport, workReport } from './work-summary';
 
 /** A line of the list as the service and the terminal tell it. */
 export interface LineReport {
@@ -70,6 +72,7 @@ export interface BuildReport {
     readonly byOwner: BuildContext['money']['byOwner'];
     readonly options: BuildContext['money']['options'];
   };
+  readonly work: WorkReport;
   readonly findings: readonly BuildFinding[];
 }
 
@@ -125,7 +128,7 @@ const cutOf = ({ section, pieces, begun, plan, ours }: SectionPlan): CutReport =
 });
 
 /** The build as a report. */
-export function buildReport(context: BuildContext): BuildReport {
+export function buildReport(context: BuildContext, work: WorkContext): BuildReport {
   const { today, lines, plans, money } = context;
   return {
     today,
@@ -157,6 +160,7 @@ export function buildReport(context: BuildContext): BuildReport {
       byOwner: money.byOwner,
       options: money.options,
     },
-    findings: buildFindings(context).map((f) => ({ ...f, remedies: [] })),
+    work: workReport(work),
+    findings: [...buildFindings(context), ...workFindings(work)].map((f) => ({ ...f, remedies: [] })),
   };
 }

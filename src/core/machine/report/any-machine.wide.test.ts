@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { buildContext, buildReport } from '@/core/build';
+import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { hasNumbers, severity } from '@/core/findings';
 import {
   applyEdits,
@@ -107,7 +107,9 @@ describe('any machine inside the ranges', () => {
         holes({ ...rest, axes: rest.axes.map(({ findings: _f, ...a }) => a), findings: [] }),
         told,
       ).toEqual([]);
-      const build = buildReport(buildContext(machine, report.axes, '2026-11-27'));
+      const context = buildContext(machine, report.axes, '2026-11-27');
+      const clock = { now: wallOf('2026-11-27'), zone: steadyZone };
+      const build = buildReport(context, workOf(context, clock));
       expect(holes({ ...build, findings: [] }), told).toEqual([]);
       expect(new Set(build.list.map((l) => l.key)).size, told).toBe(build.list.length);
       for (const f of allFindings(report)) expect(hasNumbers(f), `${told}: ${f.code}`).toBe(true);

@@ -1,10 +1,11 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { isWorkCode, type WorkContext } from '@/core/build';
+import { buildPlace, type WorkContext } from '@/core/build';
+import { fileName } from '@/core/formats';
 import { FindingList } from '@/features/findings';
-import { type BuildState, useMachine, type WorkState } from '@/features/frame';
-import { orderMap } from '@/drawings';
+import { type BuildState, downloadText, useMachine, useWriting, type WorkState } from '@/features/frame';
+import { orderCsv, orderMap, orderPdf } from '@/drawings';
 import { Action } from '@/ui/action';
 import { CheckBox } from '@/ui/check-box';
 import { DrawingView } from '@/ui/drawing/drawing-view';
@@ -16,7 +17,7 @@ import { workTime } from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
 import { mapOf } from './map';
-import { workNames, type WorkNames } from './names';
+import { assemblyNames, type AssemblyNames } from '@/words';
 import { Services } from './services';
 import { StepList } from './step-list';
 import { StepPanel } from './step-panel';
@@ -31,7 +32,7 @@ interface ViewProps {
 }
 
 /** A step of the builder's own, and steps that were left out. */
-function More({ names, onPick }: { readonly names: WorkNames; readonly onPick: (id: string) => void }) {
+function More({ names, onPick }: { readonly names: AssemblyNames; readonly onPick: (id: string) => void }) {
   const { project } = useMachine();
   const { add, say } = useSteps();
   const left = project.steps.filter((s) => s.left);
@@ -67,7 +68,7 @@ function More({ names, onPick }: { readonly names: WorkNames; readonly onPick: (
 }
 
 /** Trial fit and paint: what goes on twice by choice. */
-function TrialFields({ work, names }: { readonly work: WorkContext; readonly names: WorkNames }) {
+function TrialFields({ work, names }: { readonly work: WorkContext; readonly names: AssemblyNames }) {
   const { trial, paint } = useSteps();
   const { assembly } = work.project;
   const painted = work.assembly.parts.filter((p) =>
@@ -92,6 +93,29 @@ function TrialFields({ work, names }: { readonly work: WorkContext; readonly nam
   );
 }
 
+/** The steps on paper and as a table. */
+function Files({ work, lines }: { readonly work: WorkContext; readonly lines: BuildState['lines'] }) {
+  const { name, units } = work.project;
+  const file = useWriting();
+  const pdf = () =>
+    file.write(async () => {
+      // Paper is dear to load and seldom wanted.
+      const { papers } = await import('@/core/print');
+      const paper = units === 'metric' ? papers.a4 : papers.letter;
+      const data = await orderPdf({ work, lines }, { paper, made: new Date() });
+      return { name: fileName(`${name} order of work`, 'pdf'), data, type: 'application/pdf' };
+    });
+  const csv = () =>
+    downloadText(fileName(`${name} order of work`, 'csv'), orderCsv({ work, lines }), 'text/csv');
+  return (
+    <div>
+      <Action onAct={() => void pdf()}>All steps as PDF</Action>
+      <Action onAct={csv}>As CSV</Action>
+      {file.notice}
+    </div>
+  );
+}
+
 /** How the machine is put together, what hides what, what must come off. */
 export function AssemblyView({ build, state, step: asked }: ViewProps) {
   const { project } = useMachine();
@@ -100,14 +124,14 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
     asked ? { kind: 'step', id: asked } : null,
   );
   const names = useMemo(
-    () => workNames(project, work?.assembly ?? { steps: [], parts: [] }),
+    () => assemblyNames(project, work?.assembly ?? { steps: [], parts: [] }),
     [project, work?.assembly],
   );
   const shown = work && (pick ?? firstPick(work));
   const map = useMemo(() => work && orderMap(mapOf(work, names, shown)), [work, names, shown]);
   const service = work?.assembly.services.find((s) => shown?.kind === 'part' && s.part === shown.id);
   const step = work?.assembly.steps.find((s) => shown?.kind === 'step' && s.id === shown.id);
-  const own = findings.filter((f) => isWorkCode(f.code) && !DATED.has(f.code));
+  const own = findings.filter((f) => buildPlace(f.code) === 'assembly');
   const done = work?.assembly.steps.filter((s) => s.state === 'done').length ?? 0;
   const count = work?.assembly.steps.length ?? 0;
   const deepest = Math.max(0, ...(work?.assembly.services.map((s) => s.reach?.off.length ?? 0) ?? []));
@@ -135,6 +159,7 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
             <div className={styles.both}>
               <div>
                 <StepList work={work} names={names} picked={step?.id ?? null} onPick={pickStep} />
+                <Files work={work} lines={build.lines} />
                 <More names={names} onPick={pickStep} />
                 <TrialFields work={work} names={names} />
               </div>
@@ -172,14 +197,6 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
     </>
   );
 }
-
-/** Findings that are told with the dates. */
-export const DATED: ReadonlySet<string> = new Set([
-  'step-missing',
-  'delivery-critical',
-  'work-undated',
-  'too-cold',
-]);
 
 /** What is shown when nothing was picked: what is buried deepest, else the next step. */
 function firstPick({ assembly, tonight }: WorkContext): { kind: 'step' | 'part'; id: string } | null {

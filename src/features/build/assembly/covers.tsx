@@ -6,13 +6,13 @@ import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
 import styles from './assembly.module.css';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface CoversProps {
   readonly joint: string;
   readonly work: WorkContext;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
 }
 
 /** What hides the screws of a joint: as the model finds it, and as the builder says. */

@@ -1,6 +1,6 @@
 import type { WorkContext } from '@/core/build';
 import type { MapStep, OrderMapShown } from '@/drawings';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 
 /** Of the map, paper units: as wide as the page has room. */
 const WIDTH = 850;
@@ -9,7 +9,7 @@ const WIDTH = 850;
 export type Lit = { readonly kind: 'step' | 'part'; readonly id: string } | null;
 
 /** The work as a map: lanes by axis, with what hides the lit part marked. */
-export function mapOf(work: WorkContext, names: WorkNames, lit: Lit): OrderMapShown {
+export function mapOf(work: WorkContext, names: AssemblyNames, lit: Lit): OrderMapShown {
   const { assembly, tonight, project } = work;
   const { steps, ordering, parts, services } = assembly;
   const order = ordering.turns.flatMap((t) => (t.kind === 'do' ? [t.id] : []));

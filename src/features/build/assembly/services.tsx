@@ -4,11 +4,11 @@ import type { Service, WorkContext } from '@/core/build';
 import { workTime } from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 
 interface ServicesProps {
   readonly work: WorkContext;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
   readonly picked: string | null;
   readonly onPick: (part: string) => void;
 }

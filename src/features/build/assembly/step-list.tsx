@@ -4,12 +4,12 @@ import type { Turn, WorkContext, WorkStep } from '@/core/build';
 import { CheckBox } from '@/ui/check-box';
 import { workTime } from '@/words';
 import styles from './assembly.module.css';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface ListProps {
   readonly work: WorkContext;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
   readonly picked: string | null;
   readonly onPick: (id: string) => void;
 }
@@ -22,7 +22,7 @@ function waitsFor({ plan, tonight }: WorkContext, step: WorkStep): string {
   return tonight.doable.some((d) => d.step === step.id) ? 'can be done' : '';
 }
 
-function TurnRow({ turn, names }: { readonly turn: Turn; readonly names: WorkNames }) {
+function TurnRow({ turn, names }: { readonly turn: Turn; readonly names: AssemblyNames }) {
   return (
     <li className={styles.turn}>
       {turn.kind === 'off' ? 'Off again for a while: ' : 'On again: '}

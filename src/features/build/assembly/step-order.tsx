@@ -5,13 +5,13 @@ import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
 import styles from './assembly.module.css';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface OrderProps {
   readonly step: WorkStep;
   readonly work: WorkContext;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
 }
 
 /** What comes before a step, as proposed and as the builder says. */

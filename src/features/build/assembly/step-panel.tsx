@@ -14,7 +14,7 @@ import { TextLine } from '@/ui/text-line';
 import { lineName, locateTexts, stateWords, stepCautionTexts, stepTexts, toolNames } from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 import { Readings } from './readings';
 import { StepOrder } from './step-order';
 import { useSteps } from './use-steps';
@@ -23,7 +23,7 @@ interface PanelProps {
   readonly step: WorkStep;
   readonly work: WorkContext;
   readonly lines: readonly ListLine[];
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
 }
 
 /** Screws of a joint in words: how many, of what, how long. */

@@ -12,14 +12,14 @@ import { useJob } from '@/workers';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
 import { Covers } from './covers';
-import type { WorkNames } from './names';
+import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface WayProps {
   readonly service: Service;
   readonly work: WorkContext;
   readonly geometry: Geometry;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
 }
 
 const partCount = (n: number) => (n === 1 ? '1 part' : `${n} parts`);

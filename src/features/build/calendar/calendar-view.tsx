@@ -4,9 +4,9 @@ import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
 import { useMemo } from 'react';
 import {
+  buildPlace,
   dateOfWall,
   type Dated,
-  daysOn,
   type ListLine,
   timeOfWall,
   type Wall,
@@ -16,10 +16,10 @@ import { fileName } from '@/core/formats';
 import { FindingList } from '@/features/findings';
 import {
   type BuildState,
-  downloadText,
   localZone,
   machineHref,
   useMachine,
+  useWriting,
   type WorkState,
 } from '@/features/frame';
 import { daysDrawing } from '@/drawings';
@@ -29,8 +29,7 @@ import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
 import { lineName, workTime } from '@/words';
-import { DATED } from '../assembly/assembly-view';
-import { workNames, type WorkNames } from '../assembly/names';
+import { assemblyNames, type AssemblyNames } from '@/words';
 import page from '../build.module.css';
 import styles from './calendar.module.css';
 import { Slip } from './slip';
@@ -45,7 +44,7 @@ interface ViewProps {
 const when = (at: Wall) => `${dateOfWall(at)} ${timeOfWall(at)}`;
 
 /** What can be done in the next stretch of time with what is here. */
-function TonightList({ work, names, lines }: { work: WorkContext; names: WorkNames; lines: LineNames }) {
+function TonightList({ work, names, lines }: { work: WorkContext; names: AssemblyNames; lines: LineNames }) {
   const { tonight, assembly, project } = work;
   const { span, doable, waiting } = tonight;
   const byId = new Map(assembly.steps.map((s) => [s.id, s]));
@@ -53,7 +52,7 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: WorkNam
   return (
     <section aria-labelledby="build-tonight">
       <h2 className={page.heading} id="build-tonight">
-        {tonight.today ? 'Now, with what is here' : `Next, with what is here: ${dateOfWall(span.from)}`}
+        {tonight.today ? 'Today, with what is here' : `Next, with what is here: ${dateOfWall(span.from)}`}
         <small>
           {timeOfWall(span.from)} to {timeOfWall(span.to)}
         </small>
@@ -94,13 +93,7 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: WorkNam
 type LineNames = (key: string) => string;
 
 /** Every piece of work with its dates. */
-function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly names: WorkNames }) {
-  const name = (id: string) =>
-    id.startsWith('off ')
-      ? `Off again: ${names.step(id.slice(4))}`
-      : id.startsWith('again ')
-        ? `On again: ${names.step(id.slice(6))}`
-        : names.step(id);
+function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly names: AssemblyNames }) {
   return (
     <CardTable titles={['Work', 'From', 'To', 'Can wait']} label="Dates of the work">
       {[...dated]
@@ -108,7 +101,7 @@ function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly na
         .map((d) => (
           <MuiRow key={d.id}>
             <TableCell component="th" scope="row">
-              {name(d.id)}
+              {names.step(d.id)}
             </TableCell>
             <TableCell data-title="From">{when(d.from)}</TableCell>
             <TableCell data-title="To">{when(d.to)}</TableCell>
@@ -120,37 +113,31 @@ function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly na
 }
 
 /** The calendar for other programs. */
-function CalendarFile({ work, names, lines }: { work: WorkContext; names: WorkNames; lines: LineNames }) {
+function CalendarFile({ work, lines }: { work: WorkContext; lines: BuildState['lines'] }) {
   const { handOut } = useCalendar();
   const { project, plan } = work;
-  const write = async () => {
-    const { writeCalendar } = await import('@/core/formats/ics');
-    const { entries, keep } = handOut(plan);
-    const real = (at: Wall) => localZone.real(at);
-    const text = writeCalendar(
-      entries.map((e) => ({
-        uid: `${project.id}-${e.key.replace(/\W+/g, '-')}@rugged-carriage`,
-        title: e.kind === 'step' ? names.step(e.id) : `Delivery: ${lines(e.id)}`,
-        text: project.name,
-        when:
-          e.day !== null
-            ? { day: e.day, next: daysOn(e.day, 1) }
-            : { from: real(e.from ?? 0), to: real(e.to ?? 0) },
-        sequence: e.sequence,
-        cancelled: e.cancelled,
-      })),
-      Date.now(),
-    );
-    downloadText(fileName(`${project.name} build`, 'ics'), text, 'text/calendar');
-    keep();
-  };
+  const file = useWriting();
+  const write = () =>
+    file.write(async () => {
+      // The library for calendars is seldom wanted.
+      const { datesIcs } = await import('@/drawings');
+      const { entries, keep } = handOut(plan);
+      const data = datesIcs({ work, lines }, entries, { zone: localZone, made: Date.now() });
+      keep();
+      return { name: fileName(`${project.name} build`, 'ics'), data, type: 'text/calendar' };
+    });
   if (!plan.schedule.dated.length) return null;
-  return <Action onAct={() => void write()}>Calendar file (ics)</Action>;
+  return (
+    <div>
+      <Action onAct={() => void write()}>Calendar file (ics)</Action>
+      {file.notice}
+    </div>
+  );
 }
 
 /** What is wrong with the dates, and when the builder works. */
 function Side({ build, state: { work, findings } }: ViewProps) {
-  const own = findings.filter((f) => DATED.has(f.code));
+  const own = findings.filter((f) => buildPlace(f.code) === 'calendar');
   const end = work?.plan.schedule.end;
   const first = work?.plan.firstMotion;
   return (
@@ -180,7 +167,7 @@ export function CalendarView({ build, state }: ViewProps) {
   const { project, system } = useMachine();
   const { work, now } = state;
   const names = useMemo(
-    () => workNames(project, work?.assembly ?? { steps: [], parts: [] }),
+    () => assemblyNames(project, work?.assembly ?? { steps: [], parts: [] }),
     [project, work?.assembly],
   );
   const lines = useMemo((): LineNames => {
@@ -227,7 +214,7 @@ export function CalendarView({ build, state }: ViewProps) {
           </>
         )}
         {work && <Slip {...{ work, build, lines, names, now }} />}
-        {work && <CalendarFile {...{ work, names, lines }} />}
+        {work && <CalendarFile work={work} lines={build.lines} />}
         {dated.length > 0 && <Dates dated={dated} names={names} />}
         {undated.length > 0 && (
           <Fold summary={`${undated.length} steps without a date`}>

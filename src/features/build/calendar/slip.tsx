@@ -5,14 +5,14 @@ import { dateOfWall, daysOn, movedBetween, type Wall, type WorkContext, workPlan
 import { type BuildState, localZone } from '@/features/frame';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
-import type { WorkNames } from '../assembly/names';
+import type { AssemblyNames } from '@/words';
 import page from '../build.module.css';
 import styles from './calendar.module.css';
 
 interface SlipProps {
   readonly work: WorkContext;
   readonly build: BuildState;
-  readonly names: WorkNames;
+  readonly names: AssemblyNames;
   readonly lines: (key: string) => string;
   readonly now: Wall;
 }
