@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { type BuildContext, buildContext, entriesOf, steadyZone, wallOf, workOf } from '@/core/build';
+import {
+  type BuildContext,
+  buildContext,
+  entriesOf,
+  steadyZone,
+  wallOf,
+  wiringSheet,
+  workOf,
+} from '@/core/build';
 import { computable, readProjectFile, usualSpots } from '@/core/formats';
 import { machineReport, type PlateReport } from '@/core/machine';
 import type { Project } from '@/core/model';
@@ -20,6 +28,8 @@ import {
   type PlateFormat,
   plateFile,
   plateFormats,
+  wiringCsv,
+  wiringPdf,
 } from '@/drawings';
 import { explainIssue } from '@/words';
 
@@ -30,10 +40,12 @@ const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [
        npm run --silent sheet -- machine.json labels --as pdf
        npm run --silent sheet -- machine.json order --as pdf|csv [--paper a4|letter]
        npm run --silent sheet -- machine.json dates --as ics
+       npm run --silent sheet -- machine.json wiring --as pdf|csv [--paper a4|letter]
 FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
 Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar,
-labels for boxes, the order of work step by step, or its dates as a calendar, to standard output.
+labels for boxes, the order of work step by step, its dates as a calendar, or its
+wiring, to standard output.
 The plate is meant by its name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
@@ -115,6 +127,11 @@ async function buildSheet(
   if (name === 'cuts')
     return written(as === 'csv' ? cutsCsv(built) : await cutsPdf(built, papers[paper], now));
   if (name === 'order' || name === 'dates') return workSheet(built, name, as, { paper: papers[paper], now });
+  if (name === 'wiring') {
+    const shown = { project, sheet: wiringSheet(project, axes, built.needs) };
+    const options = { paper: papers[paper], made: now };
+    return written(as === 'csv' ? wiringCsv(shown) : await wiringPdf(shown, options));
+  }
   const sheet = paper === 'letter' ? 'letter-30' : 'a4-24';
   // The terminal does not know where the application will stand: the code names the line.
   const options = { skip: 0, made: now, addressOf: (key: string) => key };

@@ -21,6 +21,7 @@ export const buildSheets = {
   labels: ['pdf'],
   order: ['pdf', 'csv'],
   dates: ['ics'],
+  wiring: ['pdf', 'csv'],
 } as const;
 export type BuildSheetId = keyof typeof buildSheets;
 

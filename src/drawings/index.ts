@@ -40,3 +40,5 @@ export { type MapStep, orderMap, type OrderMapShown } from './order-map';
 export { wayOffDrawing, type WayOffShown } from './way-off';
 export { daysDrawing, type DaysShown } from './days';
 export { datesIcs, orderCsv, orderPdf, type WorkShown } from './work-files';
+export { stopCircuit } from './stop-circuit';
+export { cableName, cableNotes, hasTorch, wiringCsv, wiringPdf, type WiringShown } from './wiring-files';

@@ -67,3 +67,15 @@ export {
   toolNames,
 } from './assembly';
 export { workTime } from './findings-work';
+export {
+  cableTitle,
+  controllerNames,
+  lanePrinciples,
+  sectionText,
+  signalNames,
+  spindlePrinciples,
+  stopPrinciples,
+  torchPrinciples,
+  wireNames,
+  wiringCaution,
+} from './wiring';

@@ -10,3 +10,4 @@ export * from './calendar';
 export * from './dates';
 export type { Conflict, Depth, Reason, Turn } from './order';
 export { type ToolKind, toolKinds, toolsFor } from './reach';
+export * from './wiring';

@@ -18,6 +18,7 @@ import { CalendarView } from './calendar/calendar-view';
 import styles from './build.module.css';
 import { CuttingView } from './cutting/cutting-view';
 import { PartsView } from './parts/parts-view';
+import { WiringView } from './wiring/wiring-view';
 import { type BuildViewId, buildViewNames, buildViews } from './views';
 
 const isView = (text: string | null): text is BuildViewId => buildViews.some((v) => v === text);
@@ -46,6 +47,7 @@ const notes: Record<BuildViewId, (known: Known) => string> = {
     const first = work?.plan.firstMotion;
     return first === undefined ? '' : `moves ${dateOfWall(first)}`;
   },
+  wiring: ({ build: { needs } }) => `${needs.filter((n) => n.kind === 'motor-cable').length} axes`,
 };
 
 function tabsOf(id: string, shown: BuildViewId, known: Known): SheetTab[] {
@@ -82,6 +84,7 @@ export function BuildStation() {
       {shown === 'cutting' && <CuttingView build={build} />}
       {shown === 'assembly' && <AssemblyView build={build} state={state} step={asked.get('step')} />}
       {shown === 'calendar' && <CalendarView build={build} state={state} />}
+      {shown === 'wiring' && <WiringView build={build} />}
     </div>
   );
 }

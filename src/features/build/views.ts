@@ -1,5 +1,5 @@
 /** What the Build station looks at. */
-export const buildViews = ['parts', 'cutting', 'assembly', 'calendar'] as const;
+export const buildViews = ['parts', 'cutting', 'assembly', 'calendar', 'wiring'] as const;
 export type BuildViewId = (typeof buildViews)[number];
 
 export const buildViewNames: Record<BuildViewId, string> = {
@@ -7,4 +7,5 @@ export const buildViewNames: Record<BuildViewId, string> = {
   cutting: 'Cutting',
   assembly: 'Assembly',
   calendar: 'Calendar',
+  wiring: 'Wiring',
 };

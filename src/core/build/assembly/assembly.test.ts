@@ -49,7 +49,7 @@ describe('an assembly that is proposed', () => {
     }
   });
   // Common practice, no source.
-  it('the trade’s order: the gantry sets the second rail, the nut at the fixed end, racks once square', () => {
+  it('the trade’s order: the gantry sets the second rail, nuts at the fixed end, racks once square', () => {
     const list = order(bare(kayak));
     expect(before(list, 'bed/rail-a', 'bed/rail-b')).toBe(true);
     expect(before(list, 'beam', 'bed/rail-b-set')).toBe(true);
@@ -84,7 +84,7 @@ describe('what the demos hide', () => {
   it('the late delivery moves the end: no day to spare', () => {
     expect(foundIn(kayak).some((f) => f.code === 'delivery-critical' && f.about === 'bed/motor')).toBe(true);
   });
-  it('holes through the plate free what it alone hides; the change is tried, and holds when it is taken', () => {
+  it('holes through a plate free what it alone hides; the change is tried, and holds once taken', () => {
     // The spindle apart, the gantry's nut hides behind the plunge plate alone.
     const project = applyEdits(
       bare(kayak),

@@ -23,7 +23,7 @@ const seen = (solids: readonly Solid[], tools: readonly Tool[] = m5, f: Fastener
   reachOf(f, solids, [], tools);
 
 describe('what hides a screw', () => {
-  it('a key of M5 is 4 across (ISO 4762), 25 by 70 (ISO 2936, from memory), and wants room to be set on', () => {
+  it('a key of M5 is 4 across (ISO 4762), 25 by 70 (ISO 2936, memory), and wants room to be set on', () => {
     expect(key).toMatchObject({ size: 0.004, arm: 0.07 });
     expect(key.shaft).toBeCloseTo(0.0275, 9);
     // A screw of 40 mm wants 40 to come out.

@@ -9,7 +9,7 @@ export {
 } from './checks';
 export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
 export { costOfChange, type CostReport, type PickedPart, pickedPart } from './cost';
-export { suppliesOf } from './supplies';
+export { suppliesOf, type SupplyGroup } from './supplies';
 export {
   type AnyFinding,
   gathered,

@@ -18,3 +18,11 @@ export {
 export type { CalendarSaid, OtherDay, SentEntry, WorkTime } from './calendar';
 export type { BarInput, BegunBar, OwnPiece, SawInput } from './sawing';
 export { startingBuild, startingLine, startingStep } from './starting';
+export {
+  type ControllerClass,
+  controllerClasses,
+  type SignalWay,
+  signalWays,
+  type WirePin,
+  type WiringSaid,
+} from './wiring';

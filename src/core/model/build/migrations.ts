@@ -28,5 +28,7 @@ export const buildSteps: SliceSteps = {
     })),
     otherDays: [],
     sentEntries: [],
+    wiring: { controller: '', signals: '', logic: 5, plug: 'motor', mains: 230 },
+    wirePins: [],
   }),
 };

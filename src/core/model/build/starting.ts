@@ -23,6 +23,8 @@ type BuildFields = Pick<
   | 'workTimes'
   | 'otherDays'
   | 'sentEntries'
+  | 'wiring'
+  | 'wirePins'
 >;
 
 /** Of a new machine nothing is got and nothing is sawn; a remnant is worth half of what it cost. */
@@ -44,6 +46,8 @@ export const startingBuild = (): BuildFields => ({
   workTimes: usualTimes(),
   otherDays: [],
   sentEntries: [],
+  wiring: { controller: '', signals: '', logic: 5, plug: 'motor', mains: 230 },
+  wirePins: [],
 });
 
 /** Evenings of the week and most of a Saturday and a Sunday, as builders have them. */
