@@ -99,7 +99,8 @@ export async function wiringPdf(
           (s) =>
             `${s.axes.map((id) => project.axes.find((a) => a.id === id)?.name).join(', ')}: ` +
             `${formatNumber(s.voltage, 3)} V, ${formatNumber(s.drawn, 2)} A drawn, ` +
-            `${formatNumber(s.thumb, 2)} A by the rule of thumb; ${sectionText(s.advice.section, project.units)}` +
+            `${formatNumber(s.thumb, 2)} A by the rule of thumb; ` +
+            sectionText(s.advice.section, project.units) +
             `${s.advice.fuse === null ? '' : `, fuse ${formatNumber(s.advice.fuse, 3)} A`}.`,
         ),
       ],

@@ -18,6 +18,7 @@ import { CalendarView } from './calendar/calendar-view';
 import styles from './build.module.css';
 import { CuttingView } from './cutting/cutting-view';
 import { PartsView } from './parts/parts-view';
+import { ShopMode } from './shop/shop-mode';
 import { WiringView } from './wiring/wiring-view';
 import { type BuildViewId, buildViewNames, buildViews } from './views';
 
@@ -74,6 +75,7 @@ export function BuildStation() {
   const build = useBuild();
   const state = useWork(build);
   const view = asked.get('v');
+  if (view === 'shop') return <ShopMode build={build} state={state} step={asked.get('step')} />;
   const shown = isView(view) ? view : 'parts';
   return (
     <div className={styles.build}>

@@ -41,7 +41,7 @@ export interface WireAdvice {
   readonly section: number | null;
   /** V lost there and back; null: no length is known. */
   readonly drop: number | null;
-  /** The fuse that protects it, A; null: none that is above the current and below the wire. */
+  /** The fuse that protects it, A. */
   readonly fuse: number | null;
 }
 
@@ -49,22 +49,19 @@ export interface WireAdvice {
 const MOST_DROP = 0.03;
 
 /**
- * The thinnest wire that carries a current and loses no more than three hundredths of the voltage.
+ * The thinnest wire that carries a current behind a fuse and loses no more than three hundredths of the
+ * voltage.
  * @param length one way, m; null: not known, by the current alone.
  */
 export function wireFor(current: number, voltage: number, length: number | null): WireAdvice {
-  const found = WIRES.find(
-    ([section, most]) =>
-      most >= current && (length === null || voltageDrop(length, current, section) <= MOST_DROP * voltage),
-  );
+  // A quarter above what it carries all the time, and no more than the wire bears.
+  const fuseOf = (most: number) => FUSES.find((f) => f >= 1.25 * current && f <= most);
+  const found = WIRES.find(([section, most]) => {
+    const drop = length === null ? 0 : voltageDrop(length, current, section);
+    return fuseOf(most) !== undefined && drop <= MOST_DROP * voltage;
+  });
   if (!found) return { section: null, drop: null, fuse: null };
   const [section, most] = found;
-  // A quarter above what it carries all the time, and no more than the wire bears.
-  const fuse =
-    FUSES.find((f) => f >= 1.25 * current && f <= most) ?? FUSES.find((f) => f >= current && f <= most);
-  return {
-    section,
-    drop: length === null ? null : voltageDrop(length, current, section),
-    fuse: fuse ?? null,
-  };
+  const drop = length === null ? null : voltageDrop(length, current, section);
+  return { section, drop, fuse: fuseOf(most) ?? null };
 }

@@ -4,7 +4,14 @@ import { useMemo, useState } from 'react';
 import { buildPlace, type WorkContext } from '@/core/build';
 import { fileName } from '@/core/formats';
 import { FindingList } from '@/features/findings';
-import { type BuildState, downloadText, useMachine, useWriting, type WorkState } from '@/features/frame';
+import {
+  type BuildState,
+  downloadText,
+  machineHref,
+  useMachine,
+  useWriting,
+  type WorkState,
+} from '@/features/frame';
 import { orderCsv, orderMap, orderPdf } from '@/drawings';
 import { Action } from '@/ui/action';
 import { CheckBox } from '@/ui/check-box';
@@ -108,7 +115,8 @@ function Files({ work, lines }: { readonly work: WorkContext; readonly lines: Bu
   const csv = () =>
     downloadText(fileName(`${name} order of work`, 'csv'), orderCsv({ work, lines }), 'text/csv');
   return (
-    <div>
+    <div className={page.files}>
+      <a href={`${machineHref('build', work.project.id)}&v=shop`}>Shop mode, step by step</a>
       <Action onAct={() => void pdf()}>All steps as PDF</Action>
       <Action onAct={csv}>As CSV</Action>
       {file.notice}

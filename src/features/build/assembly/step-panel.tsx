@@ -4,7 +4,7 @@ import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
 import { type Joint, linesFor, type ListLine, OWN_STEP, type WorkContext, type WorkStep } from '@/core/build';
 import { formatQuantity, type UnitSystem } from '@/core/units';
-import { useMachine } from '@/features/frame';
+import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { BasisShape } from '@/ui/basis-mark';
 import { CardTable } from '@/ui/card-table';
@@ -168,6 +168,7 @@ function Figures({ step, name }: { readonly step: WorkStep; readonly name: strin
 
 /** A step: what is done, with what, what to look out for, what is read. */
 export function StepPanel({ step, work, lines, names }: PanelProps) {
+  const { project } = useMachine();
   const { say, drop, done } = useSteps();
   const name = names.step(step.id);
   const own = step.id.startsWith(OWN_STEP);
@@ -199,6 +200,9 @@ export function StepPanel({ step, work, lines, names }: PanelProps) {
       )}
       <StepOrder {...{ step, work, names }} />
       <div className={styles.acts}>
+        <a href={`${machineHref('build', project.id)}&v=shop&step=${encodeURIComponent(step.id)}`}>
+          In the shop
+        </a>
         <Action variant="outlined" onAct={() => done(step.id, step.state !== 'done', name)}>
           {step.state === 'done' ? 'Not done after all' : 'Done'}
         </Action>

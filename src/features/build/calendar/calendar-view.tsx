@@ -128,7 +128,7 @@ function CalendarFile({ work, lines }: { work: WorkContext; lines: BuildState['l
     });
   if (!plan.schedule.dated.length) return null;
   return (
-    <div>
+    <div className={page.files}>
       <Action onAct={() => void write()}>Calendar file (ics)</Action>
       {file.notice}
     </div>

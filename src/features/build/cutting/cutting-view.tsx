@@ -29,7 +29,7 @@ function Files({ built }: { readonly built: Parameters<typeof cutsCsv>[0] }) {
       return { name: fileName(`${name} cuts`, 'pdf'), data, type: 'application/pdf' };
     });
   return (
-    <div>
+    <div className={page.files}>
       <Action onAct={() => void pdf()}>All bars as PDF</Action>
       <Action onAct={() => downloadText(fileName(`${name} cuts`, 'csv'), cutsCsv(built), 'text/csv')}>
         As CSV

@@ -53,7 +53,7 @@ function Files({ shown }: { readonly shown: WiringShown }) {
       return { name: fileName(`${name} wiring`, 'pdf'), data, type: 'application/pdf' };
     });
   return (
-    <div>
+    <div className={page.files}>
       <Action onAct={() => void pdf()}>Wiring sheet as PDF</Action>
       <Action onAct={() => downloadText(fileName(`${name} wiring`, 'csv'), wiringCsv(shown), 'text/csv')}>
         As CSV
@@ -197,7 +197,7 @@ function Choices({ shown }: { readonly shown: WiringShown }) {
         <p>Inputs made for 5 V want a series resistor at 24 V: the driver’s manual says which.</p>
       )}
       <p>
-        {ports.motors} motors, {ports.outputs} outputs, {ports.inputs} inputs are wanted
+        Motors {ports.motors}, outputs {ports.outputs}, inputs {ports.inputs} are wanted
         {limits ? '' : '; nobody has said which controller'}.
       </p>
       {ports.short.length > 0 && (
