@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import { buildLooks, type Look } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
 import { test } from './window';
 
@@ -12,8 +13,6 @@ const violations = async (page: Page): Promise<string[]> => {
   const { violations } = await axe.analyze();
   return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 };
-
-type Look = readonly [view: string, show: (page: Page) => Promise<void>];
 
 /** Goes to another tab of the sheet. */
 async function tab(page: Page, name: RegExp): Promise<void> {
@@ -135,6 +134,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
         await page.getByRole('region', { name: 'Rail 15' }).waitFor();
       },
     ],
+    ...buildLooks(),
   ],
   fit: [
     [

@@ -29,12 +29,6 @@ const shots = [
   },
   { name: 'brief', path: '/brief?m=tern-creek', size: desk },
   {
-    name: 'brief-cuts',
-    path: '/brief?m=tern-creek&a=cuts',
-    size: desk,
-    act: (page) => page.getByRole('button', { name: /^Aluminium deck/ }).click(),
-  },
-  {
     name: 'whole-flex',
     path: bench('~whole'),
     size: desk,
@@ -63,26 +57,6 @@ const shots = [
     },
   },
   { name: 'axis-bench', path: bench('bed'), size: desk },
-  {
-    name: 'exchange',
-    path: bench('bed', 'fernhollow'),
-    size: desk,
-    act: async (page) => {
-      await page
-        .locator('ol')
-        .getByRole('button', { name: /^Stepper/ })
-        .first()
-        .click();
-      await page.getByRole('button', { name: /^Exchange/ }).click();
-      await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
-    },
-  },
-  {
-    name: 'compare',
-    path: bench('bed'),
-    size: desk,
-    act: (page) => page.getByRole('button', { name: /^Compare/ }).click(),
-  },
   { name: 'fit-chain', path: '/fit?m=fernhollow&a=bed', size: desk },
   { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
   { name: 'fit-ends', path: '/fit?m=wayside&a=bed&v=ends', size: desk },
@@ -108,7 +82,24 @@ const shots = [
     size: desk,
     act: (page) => page.getByRole('region', { name: 'Rail 15' }).waitFor(),
   },
-  { name: 'handbook-formula', path: '/handbook/rack/lewis-force', size: desk },
+  {
+    name: 'build-assembly',
+    path: '/build?m=tern-creek&v=assembly',
+    size: desk,
+    act: (page) => page.getByRole('heading', { name: 'To reach: Gantry axis: nut' }).waitFor(),
+  },
+  {
+    name: 'build-calendar',
+    path: '/build?m=tern-creek&v=calendar',
+    size: desk,
+    act: (page) => page.getByRole('heading', { name: 'If a delivery is late' }).waitFor(),
+  },
+  {
+    name: 'phone-shop',
+    path: '/build?m=tern-creek&v=shop',
+    size: phone,
+    act: (page) => page.getByRole('heading', { name: 'Gantry axis: nut tight' }).waitFor(),
+  },
   { name: 'phone-bench', path: bench('bed'), size: phone },
 ];
 

@@ -116,6 +116,6 @@ describe('list and cuts as files', () => {
     const [page] = pagesOf(await labelsFile(kayak.project, lines, 'a4-24', options));
     expect(page).toMatch(/Carriage 15,\s+narrow, short/);
     expect(page).toMatch(/4 · Plunge axis/);
-    expect(page).toContain('refused');
+    expect(page).toContain('fitted');
   });
 });

@@ -82,11 +82,12 @@ const shifted = (
   );
 
 /** The middle of what a part shows on the page. */
-function middleOf(shapes: readonly Shape[], layer: string): Point | undefined {
+function middleOf(shapes: readonly Shape[], layer: string): (Point & { readonly half: number }) | undefined {
   const points = shapes.flatMap((s) => (s.kind === 'outline' && s.layer === layer ? s.points : []));
   if (!points.length) return undefined;
   const mid = (list: readonly number[]) => (Math.min(...list) + Math.max(...list)) / 2;
-  return { x: mid(points.map((p) => p.x)), y: mid(points.map((p) => p.y)) };
+  const [xs, ys] = [points.map((p) => p.x), points.map((p) => p.y)];
+  return { x: mid(xs), y: mid(ys), half: (Math.max(...xs) - Math.min(...xs)) / 2 };
 }
 
 /** The part, what it stands on, and what comes off; the first off stands furthest out. */
@@ -131,7 +132,8 @@ export function wayOffDrawing(shown: WayOffShown): Drawing | null {
     const at = middleOf(shapes, part);
     const text = i ? `${i} ${nameOf(part)}` : nameOf(part);
     const ink: Ink = i ? 'red' : 'blue';
-    return at ? [{ layer: 'names', text, at, size: 13, ink, bold: true, gap: 26 }] : [];
+    // Beside the part, not on it.
+    return at ? [{ layer: 'names', text, at, size: 13, ink, bold: true, gap: at.half * scale + 10 }] : [];
   });
   return composed(joined({ shapes: [...shapes, ...screwLines(shown, 0.03)] }, { labels }), scale);
 }

@@ -59,7 +59,8 @@ export const sectionText = (section: number | null, system: UnitSystem): string 
 /** What goes before all of it. */
 export const wiringCaution =
   'Advice, not a design: local code and a licensed electrician decide about mains, fuses and earth. ' +
-  'Mains can kill; isolate, discharge, test dead before a cover is off. Unplugging a live motor kills its driver.';
+  'Mains can kill; isolate, discharge, test dead before a cover is off. Unplugging a live motor kills its ' +
+  'driver.';
 
 /** Principles of the emergency stop. */
 export const stopPrinciples: readonly string[] = [

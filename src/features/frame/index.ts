@@ -18,4 +18,6 @@ export { type BuildState, todayIso, useBuild } from './use-build';
 export { localZone, useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { NextLink } from './next-link';
+export { SaveNotice } from './save-notice';
+export { SaveWord } from './sheet-tools';
 export { SheetHead, type SheetTab } from './sheet-head';

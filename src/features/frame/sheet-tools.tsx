@@ -85,12 +85,22 @@ const PageWords = memo(function PageWords({ id }: { id: string }) {
 
 const saveWords: Record<string, string> = { saved: 'stored', saving: 'storing…' };
 
+/** Whether what was typed is stored. */
+export function SaveWord() {
+  const { session } = useMachine();
+  const save = useSessionState(session, (s) => s.save.kind);
+  return (
+    <span role="status" className={styles.save} data-save={save}>
+      {saveWords[save] ?? 'not stored'}
+    </span>
+  );
+}
+
 /** Small words under the title: undo, units, light, print, export. */
 export function SheetTools({ children }: { children?: ReactNode }) {
   const { session, project, editor } = useMachine();
   const past = useSessionState(session, (s) => s.history.past);
   const more = useSessionState(session, (s) => s.history.future.length > 0);
-  const save = useSessionState(session, (s) => s.save.kind);
   return (
     <div className={styles.tools}>
       <PageWords id={project.id} />
@@ -98,9 +108,7 @@ export function SheetTools({ children }: { children?: ReactNode }) {
       <SheetWords metric={project.units === 'metric'} editor={editor} />
       {children}
       <OutWords session={session} />
-      <span role="status" className={styles.save} data-save={save}>
-        {saveWords[save] ?? 'not stored'}
-      </span>
+      <SaveWord />
       <span className={styles.hint}>? keys</span>
     </div>
   );

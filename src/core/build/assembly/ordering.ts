@@ -47,7 +47,8 @@ function orderable(
 ): Orderable[] {
   const by = broughtBy(steps);
   const partOf = new Map(parts.map((p) => [p.id, p]));
-  const done = steps.filter((s) => s.state === 'done').map((s) => s.id);
+  const facts = steps.filter((s) => s.state === 'done').sort((a, b) => a.doneAt.localeCompare(b.doneAt));
+  const done = facts.map((s) => s.id);
   const open = steps.some((s) => s.state !== 'done');
   const on = new Set(done);
   const shut = (s: WorkStep) =>
@@ -57,7 +58,7 @@ function orderable(
   const unit = (s: WorkStep, part: string) => s.place === 'machine' || partOf.get(part)?.owner === s.owner;
   const plain = { area: '', tool: '', height: 0, mass: 0, first: false, reach: [], joints: [] } as const;
   const gate = done.length && open ? [{ ...plain, id: SO_FAR, needs: done }] : [];
-  const list = steps.map((s, i): Orderable => {
+  const list = steps.map((s): Orderable => {
     const common = {
       id: s.id,
       area: s.owner || ownerOf(s, partOf),
@@ -67,14 +68,11 @@ function orderable(
       // What starts a wait, or what is shut in by what is on already, is taken first.
       first: s.wait > 0 || shut(s),
     };
-    // What is done is a fact: in the order in which it is told.
-    if (s.state === 'done')
-      return {
-        ...common,
-        needs: steps.slice(0, i).flatMap((x) => (x.state === 'done' ? [x.id] : [])),
-        reach: [],
-        joints: [],
-      };
+    // What is done is a fact: in the order in which it was done.
+    if (s.state === 'done') {
+      const before = facts.slice(0, facts.indexOf(s));
+      return { ...common, needs: before.map((x) => x.id), reach: [], joints: [] };
+    }
     const turned = s.sets.filter((x) => TURNED.has(x.state)).map((x) => x.joint);
     return {
       ...common,

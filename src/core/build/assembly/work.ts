@@ -5,6 +5,8 @@ import { seedOf, type StepSeed } from './step';
 /** A step as it stands: what is proposed, and what the builder says of it. */
 export interface WorkStep extends StepSeed {
   readonly said: StepSaid | undefined;
+  /** When it was done, among what is done: by its day, then as it was said. */
+  readonly doneAt: string;
   /** Empty: as its kind is called. */
   readonly name: string;
   readonly state: StepSaid['state'];
@@ -61,6 +63,7 @@ export function workSteps(
       {
         ...seed,
         said: s,
+        doneAt: s ? `${s.done ?? ''} ${String(project.steps.indexOf(s)).padStart(5, '0')}` : '',
         name: s?.name ?? '',
         state: s?.state ?? 'open',
         needs: [...new Set([...seed.needs.filter((n) => !freed.has(n)), ...(s?.needs ?? [])])],

@@ -157,7 +157,7 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
               Order of work
               <small>filled: done · blue: can be done · dashed red: hides what is picked</small>
             </h2>
-            <div className={styles.map}>
+            <div className={styles.map} role="group" aria-label="Map of the work" tabIndex={0}>
               <DrawingView
                 drawing={map}
                 label={`${count} steps in their order, ${done} done`}

@@ -208,7 +208,7 @@ export function CalendarView({ build, state }: ViewProps) {
               The next three weeks
               <small>grey: your time · filled blue: no time to spare · triangle: a delivery</small>
             </h2>
-            <div className={styles.paper}>
+            <div className={styles.paper} role="group" aria-label="Three weeks" tabIndex={0}>
               <DrawingView drawing={drawing} label="Work in the next three weeks" className={styles.days} />
             </div>
           </>

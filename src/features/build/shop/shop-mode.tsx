@@ -4,7 +4,14 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { type Geometry, linesFor, type ListLine, type WorkContext, type WorkStep } from '@/core/build';
 import { formatQuantity } from '@/core/units';
-import { type BuildState, machineHref, useMachine, type WorkState } from '@/features/frame';
+import {
+  type BuildState,
+  machineHref,
+  SaveNotice,
+  SaveWord,
+  useMachine,
+  type WorkState,
+} from '@/features/frame';
 import { wayOffDrawing } from '@/drawings';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import {
@@ -156,7 +163,7 @@ function ShopStep({ step, work, geometry, lines, names }: StepProps) {
 
 /** One step at a time, for a phone in the workshop: one thumb, two metres, dirty fingers. */
 export function ShopMode({ build, state, step: asked }: ShopProps) {
-  const { project } = useMachine();
+  const { project, session } = useMachine();
   const router = useRouter();
   const awake = useAwake();
   const [left, setLeft] = useLeftHand();
@@ -188,13 +195,15 @@ export function ShopMode({ build, state, step: asked }: ShopProps) {
   const name = names.step(step.id);
   const last = at === list.length - 1;
   return (
-    <main className={`${styles.shop} ${left ? styles.left : ''}`}>
+    <div className={`${styles.shop} ${left ? styles.left : ''}`}>
       <header className={styles.head}>
         <span>
           <b>Step {at + 1}</b> of {list.length}
         </span>
+        <SaveWord />
         <a href={leave}>leave shop mode</a>
       </header>
+      <SaveNotice session={session} />
       <progress className={styles.progress} value={at + 1} max={list.length} aria-label="How far" />
       <div className={styles.body}>
         <ShopStep key={step.id} {...{ step, work, geometry, names }} lines={build.lines} />
@@ -226,6 +235,6 @@ export function ShopMode({ build, state, step: asked }: ShopProps) {
           </button>
         )}
       </nav>
-    </main>
+    </div>
   );
 }

@@ -231,7 +231,7 @@ export function WiringView({ build }: { readonly build: BuildState }) {
         <h2 className={page.heading}>
           Emergency stop, as a principle <small>dashed: what the button holds</small>
         </h2>
-        <div className={styles.paper}>
+        <div className={styles.paper} role="group" aria-label="Emergency stop" tabIndex={0}>
           <DrawingView
             drawing={stop}
             label="The button drops the contactor, the contactor the power of drives and tool; logic stays on"

@@ -1,0 +1,22 @@
+import type { Page } from '@playwright/test';
+
+/** A view of a page, and how it is shown. */
+export type Look = readonly [string, (page: Page) => Promise<void>];
+
+/** Views of the Build station by what is read on them once they stand. */
+const headings = {
+  assembly: 'To reach: Gantry axis: nut',
+  calendar: 'If a delivery is late',
+  wiring: 'Cables and pins',
+  shop: 'Gantry axis: nut tight',
+} as const;
+
+/** The views of how a machine is put together, dated and wired. */
+export const buildLooks = (): Look[] =>
+  Object.entries(headings).map(([view, heading]): Look => [
+    view,
+    async (page) => {
+      await page.goto(`/build?m=tern-creek&v=${view}`);
+      await page.getByRole('heading', { name: heading }).waitFor();
+    },
+  ]);
