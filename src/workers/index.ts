@@ -2,3 +2,4 @@ export { type Job, type JobOptions, jobPool, type JobPool, type JobPlace, type P
 export type { BuildAnswer, JobName, JobResult, Jobs, JobService } from './protocol';
 export { type JobCall, JobProvider, useJob, useJobPlace } from './react';
 export { jobService } from './service';
+export { localZone } from './local-zone';

@@ -1,5 +1,15 @@
 import type { DriveStiffness, Flex, FrameInputs, FrameTrial, TrialStep } from '@/core/machine';
-import type { BuildFinding, FreeWay, Geometry, MoneyReport, Need, SectionPlan } from '@/core/build';
+import type {
+  BuildFinding,
+  FreeWay,
+  Geometry,
+  MoneyReport,
+  Need,
+  SectionPlan,
+  Wall,
+  WorkContext,
+  workOf,
+} from '@/core/build';
 import type { Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
@@ -23,6 +33,16 @@ export interface Jobs {
     readonly input: { readonly project: Project };
     readonly step: never;
     readonly output: Geometry;
+  };
+  /** Order and dates of very many steps. */
+  work: {
+    readonly input: {
+      readonly context: Parameters<typeof workOf>[0];
+      readonly now: Wall;
+      readonly geometry: Geometry;
+    };
+    readonly step: never;
+    readonly output: WorkContext;
   };
   /** Changes that free the hidden screws of a joint, each tried in the model. */
   free: {

@@ -1,5 +1,6 @@
-import { buildFindings, buildOf, geometryOf, waysToFree } from '@/core/build';
+import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { flexReport, trialSteps } from '@/core/machine';
+import { localZone } from './local-zone';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
 /** A job as steps, so that it can be watched and ended between two of them. */
@@ -23,6 +24,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Some tenths of a second: every screw with every tool in every pose.
   *geometry({ project }) {
     return geometryOf(project);
+  },
+  // Some hundred milliseconds for a thousand steps.
+  *work({ context, now, geometry }) {
+    return workOf(context, { now, zone: localZone }, geometry);
   },
   *free({ project, geometry, joint, name }) {
     return waysToFree(project, geometry, joint, name);

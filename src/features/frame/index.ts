@@ -15,7 +15,7 @@ export {
   useReport,
 } from './reports-context';
 export { type BuildState, todayIso, useBuild } from './use-build';
-export { localZone, useWork, wallNow, type WorkState } from './use-work';
+export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { NextLink } from './next-link';
 export { SaveNotice } from './save-notice';

@@ -1,33 +1,17 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { type Geometry, type Wall, type WorkContext, workFindings, workOf, type Zone } from '@/core/build';
+import { type Geometry, type Wall, type WorkContext, workFindings, workOf } from '@/core/build';
 import type { BuildFinding } from '@/core/build';
-import { useJob } from '@/workers';
+import { localZone, useJob } from '@/workers';
 import { useMachine } from './machine-context';
 import { type BuildState, useStamp } from './use-build';
 
+/** So many steps that somebody spoke of are planned on the page itself; beyond, beside it. */
+const MOST_HERE = 450;
 /** Changes that follow each other closely are looked at once, ms. */
 const PAUSE = 200;
 const MINUTE = 60_000;
-
-/** The clock on the wall here: how it runs against the world's is the machine's own knowledge. */
-export const localZone: Zone = {
-  real: (wall) => {
-    const date = new Date(0);
-    const utc = new Date(wall * MINUTE);
-    date.setFullYear(utc.getUTCFullYear(), utc.getUTCMonth(), utc.getUTCDate());
-    date.setHours(utc.getUTCHours(), utc.getUTCMinutes(), 0, 0);
-    return date.getTime() / MINUTE;
-  },
-  wall: (real) => {
-    const date = new Date(real * MINUTE);
-    return (
-      Date.UTC(date.getFullYear(), date.getMonth(), date.getDate(), date.getHours(), date.getMinutes()) /
-      MINUTE
-    );
-  },
-};
 
 /** What the wall's clock shows now, to the minute. */
 export const wallNow = (now = new Date()): Wall => Math.floor(localZone.wall(now.getTime() / MINUTE));
@@ -67,12 +51,32 @@ export function useWork(
   const { output, busy, failed } = useJob('geometry', { input, key, pause: PAUSE, lane: 'geometry' });
   const plans = answer?.plans;
   const { steps, assembly, calendar, workTimes, otherDays } = project;
-  const work = useMemo(
-    () =>
-      output && plans ? workOf({ project, lines, plans, today }, { now, zone: localZone }, output) : null,
+  const asked = useMemo(
+    () => (output && plans ? { context: { project, lines, plans, today }, now, geometry: output } : null),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what it reads of the machine
     [output, plans, lines, today, now, axes, steps, assembly, calendar, workTimes, otherDays],
   );
+  // Hundreds of steps would keep a key waiting: they are planned beside the page.
+  const large = steps.length > MOST_HERE;
+  const askedStamp = String(useStamp(asked));
+  const beside = useJob('work', {
+    input: asked,
+    key: large && asked ? askedStamp : null,
+    pause: PAUSE,
+    lane: 'work',
+  });
+  const here = useMemo(
+    () => (asked && !large ? workOf(asked.context, { now, zone: localZone }, asked.geometry) : null),
+    [asked, large, now],
+  );
+  const work = large ? beside.output : here;
   const findings = useMemo(() => (work ? workFindings(work) : NONE), [work]);
-  return { geometry: output, work, findings, busy: busy || project !== newest, failed, now };
+  return {
+    geometry: output,
+    work,
+    findings,
+    busy: busy || beside.busy || project !== newest,
+    failed: failed ?? beside.failed,
+    now,
+  };
 }

@@ -132,30 +132,37 @@ function oneByOne(
   const placed = new Map<string, Placed>();
   const chain = new Map<string, string>();
   const order: Task[] = [];
-  const left = new Set(tasks);
-  const waiting = new Set(tasks.map((t) => t.id));
+  const there = new Set(tasks.map((t) => t.id));
+  const waiting = new Map(tasks.map((t) => [t.id, t.needs.filter((n) => there.has(n)).length]));
+  const after = new Map<string, Task[]>();
+  for (const t of tasks) for (const n of t.needs) after.set(n, [...(after.get(n) ?? []), t]);
+  // Only what waits for nothing any more is looked at, and when it could begin is known from then on.
+  const can = new Map<Task, Wall>();
+  const readyAt = (task: Task) =>
+    Math.max(start, task.ready ?? start, ...task.needs.map((n) => placed.get(n)?.done ?? start));
+  for (const t of tasks) if (waiting.get(t.id) === 0) can.set(t, readyAt(t));
   let free = start;
   let before: string | undefined;
-  while (left.size) {
-    const can = [...left].flatMap((task) => {
-      if (task.needs.some((n) => waiting.has(n))) return [];
-      const ready = Math.max(
-        start,
-        task.ready ?? start,
-        ...task.needs.map((n) => placed.get(n)?.done ?? start),
-      );
+  while (can.size) {
+    let best: { task: Task; span: Span } | undefined;
+    for (const [task, ready] of can) {
       const span = fit(open, task.work ? Math.max(free, ready) : ready, task);
-      return span ? [{ task, span }] : [];
-    });
-    if (!can.length) break;
-    const first = Math.min(...can.map((c) => c.span.from));
-    // What begins before the next of the others could is taken by its rank.
-    const now = can.filter((c) => c.span.from === first);
-    const { task, span } = now.reduce((a, b) => (rank.get(b.task.id)! < rank.get(a.task.id)! ? b : a));
-    left.delete(task);
-    waiting.delete(task.id);
+      if (!span) continue;
+      const sooner = !best || span.from < best.span.from;
+      // What begins before the next of the others could is taken by its rank.
+      const alike = best && span.from === best.span.from;
+      if (sooner || (alike && rank.get(task.id)! < rank.get(best!.task.id)!)) best = { task, span };
+    }
+    if (!best) break;
+    const { task, span } = best;
+    can.delete(task);
     placed.set(task.id, { ...span, task, done: later(zone, span.to, task.wait) });
     order.push(task);
+    for (const next of after.get(task.id) ?? []) {
+      const left = waiting.get(next.id)! - 1;
+      waiting.set(next.id, left);
+      if (left === 0) can.set(next, readyAt(next));
+    }
     if (task.work) {
       if (before !== undefined) chain.set(before, task.id);
       before = task.id;

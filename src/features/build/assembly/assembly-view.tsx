@@ -96,6 +96,16 @@ function TrialFields({ work, names }: { readonly work: WorkContext; readonly nam
           onCheck={(v) => paint(p.id, v, names.part(p.id))}
         />
       ))}
+      {[...work.assembly.ons].some(([, n]) => n > 1) && (
+        <p>
+          On more than once:{' '}
+          {[...work.assembly.ons]
+            .filter(([, n]) => n > 1)
+            .map(([id, n]) => `${names.part(id)} ${n} times`)
+            .join(', ')}
+          .
+        </p>
+      )}
     </Fold>
   );
 }
@@ -172,7 +182,7 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
                 <TrialFields work={work} names={names} />
               </div>
               {step && <StepPanel key={step.id} {...{ step, work, names }} lines={build.lines} />}
-              {service && geometry && <WayOff {...{ service, work, geometry, names }} />}
+              {service && geometry && <WayOff key={service.part} {...{ service, work, geometry, names }} />}
             </div>
           </>
         )}

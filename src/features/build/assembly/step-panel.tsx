@@ -2,8 +2,17 @@
 
 import TableCell from '@mui/material/TableCell';
 import MuiRow from '@mui/material/TableRow';
-import { type Joint, linesFor, type ListLine, OWN_STEP, type WorkContext, type WorkStep } from '@/core/build';
-import { formatQuantity, type UnitSystem } from '@/core/units';
+import {
+  type Joint,
+  linesFor,
+  type ListLine,
+  OWN_STEP,
+  type ToolKind,
+  toolsFor,
+  type WorkContext,
+  type WorkStep,
+} from '@/core/build';
+import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { BasisShape } from '@/ui/basis-mark';
@@ -39,6 +48,18 @@ function torqueText({ torque }: Joint, system: UnitSystem): string {
   return `${say(torque.class88)} (8.8), ${say(torque.class129)} (12.9)`;
 }
 
+/** Tools that reach the screws of a joint: how long they are, and how far they swing. */
+function toolText({ thread, length }: Joint, kinds: readonly ToolKind[], system: UnitSystem): string {
+  const say = (m: number) => formatQuantity('length', m, system, 3).text;
+  return toolsFor(thread, length)
+    .filter((t) => kinds.includes(t.kind))
+    .map((t) => {
+      const swing = t.arm ? `, arm ${say(t.arm)} by ${formatNumber((t.swing * 180) / Math.PI, 2)}°` : '';
+      return `${toolNames[t.kind]} ${say(t.size)}: ${say(t.shaft)} deep${swing}`;
+    })
+    .join('; ');
+}
+
 /** Joints of a step: screws, tool, torque, and how tight they are left. */
 function Joints({ step, work, names }: Omit<PanelProps, 'lines'>) {
   const { system } = useMachine();
@@ -48,28 +69,32 @@ function Joints({ step, work, names }: Omit<PanelProps, 'lines'>) {
     return found ? [{ found, access, state }] : [];
   });
   if (!rows.length) return null;
+  const torques = rows.some((r) => r.found.torque);
   return (
-    <CardTable titles={['Joint', 'Screws', 'Tool', 'Torque up to', 'Left']} label="Joints of this step">
-      {rows.map(({ found, access, state }) => (
-        <MuiRow key={found.id}>
-          <TableCell component="th" scope="row">
-            {names.part(found.id)}
-          </TableCell>
-          <TableCell data-title="Screws">
-            {screwsText(found, system)}
-            {found.usual && (
-              <>
-                {' '}
-                <BasisShape basis="ours" /> usual places
-              </>
-            )}
-          </TableCell>
-          <TableCell data-title="Tool">{access?.tools.map((t) => toolNames[t]).join(', ') || '–'}</TableCell>
-          <TableCell data-title="Torque up to">{torqueText(found, system)}</TableCell>
-          <TableCell data-title="Left">{stateWords[state]}</TableCell>
-        </MuiRow>
-      ))}
-    </CardTable>
+    <>
+      <CardTable titles={['Joint', 'Screws', 'Tool', 'Torque up to', 'Left']} label="Joints of this step">
+        {rows.map(({ found, access, state }) => (
+          <MuiRow key={found.id}>
+            <TableCell component="th" scope="row">
+              {names.part(found.id)}
+            </TableCell>
+            <TableCell data-title="Screws">
+              {screwsText(found, system)}
+              {found.usual && (
+                <>
+                  {' '}
+                  <BasisShape basis="ours" /> usual places
+                </>
+              )}
+            </TableCell>
+            <TableCell data-title="Tool">{toolText(found, access?.tools ?? [], system) || '–'}</TableCell>
+            <TableCell data-title="Torque up to">{torqueText(found, system)}</TableCell>
+            <TableCell data-title="Left">{stateWords[state]}</TableCell>
+          </MuiRow>
+        ))}
+      </CardTable>
+      {torques && <p>Torques by thread and class (ISO 898-1), friction 0.12 lightly oiled (VDI 2230).</p>}
+    </>
   );
 }
 

@@ -78,12 +78,17 @@ function Ways({ service, geometry, names }: Omit<WayProps, 'work'>) {
   );
 }
 
-/** What must come off to reach a part, drawn apart, in a table, with what would free it. */
-export function WayOff({ service, work, geometry, names }: WayProps) {
+interface ApartProps extends WayProps {
+  /** What comes off, the part itself included. */
+  readonly all: readonly string[];
+}
+
+/** The part with what comes off, spread along the way that it comes off; taken off one by one. */
+function Apart({ service, work, geometry, names, all }: ApartProps) {
   const { assembly } = work;
-  const off = service.reach?.off ?? [];
-  const all = [...new Set([...off, ...(service.off?.off ?? [])])];
   const joint = assembly.joints.find((j) => j.id === service.part);
+  const [taken, setTaken] = useState(0);
+  const apart = all.filter((p) => p !== service.part);
   const drawing = useMemo(
     () =>
       wayOffDrawing({
@@ -91,22 +96,16 @@ export function WayOff({ service, work, geometry, names }: WayProps) {
         axes: work.project.axes,
         parts: assembly.parts,
         target: service.part,
-        off: all.filter((p) => p !== service.part),
+        off: apart.slice(taken),
         joint,
         nameOf: names.part,
       }),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what it is drawn of
-    [geometry, assembly, service],
+    [geometry, assembly, service, taken],
   );
   const name = names.part(service.part);
   return (
-    <section aria-labelledby="build-way" className={styles.panel}>
-      <h2 className={page.heading} id="build-way">
-        To reach: {name}
-        <small>
-          {service.what === 'set' ? 'is set anew' : service.what === 'wears' ? 'wears' : 'wears, and is set'}
-        </small>
-      </h2>
+    <>
       {drawing && (
         <div className={styles.paper}>
           <DrawingView
@@ -116,6 +115,36 @@ export function WayOff({ service, work, geometry, names }: WayProps) {
           />
         </div>
       )}
+      {drawing && apart.length > 0 && (
+        <div className={page.files}>
+          <Action disabled={taken >= apart.length} onAct={() => setTaken(taken + 1)}>
+            {taken < apart.length ? `Take off: ${names.part(apart[taken]!)}` : 'All off'}
+          </Action>
+          <Action disabled={taken === 0} onAct={() => setTaken(taken - 1)}>
+            Put on again
+          </Action>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** What must come off to reach a part, drawn apart, in a table, with what would free it. */
+export function WayOff({ service, work, geometry, names }: WayProps) {
+  const { assembly } = work;
+  const off = service.reach?.off ?? [];
+  const all = [...new Set([...off, ...(service.off?.off ?? [])])];
+  const joint = assembly.joints.find((j) => j.id === service.part);
+  const name = names.part(service.part);
+  return (
+    <section aria-labelledby="build-way" className={styles.panel}>
+      <h2 className={page.heading} id="build-way">
+        To reach: {name}
+        <small>
+          {service.what === 'set' ? 'is set anew' : service.what === 'wears' ? 'wears' : 'wears, and is set'}
+        </small>
+      </h2>
+      <Apart {...{ service, work, geometry, names, all }} />
       <ol className={styles.off}>
         {all.map((p) => (
           <li key={p}>

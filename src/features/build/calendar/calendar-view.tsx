@@ -14,14 +14,7 @@ import {
 } from '@/core/build';
 import { fileName } from '@/core/formats';
 import { FindingList } from '@/features/findings';
-import {
-  type BuildState,
-  localZone,
-  machineHref,
-  useMachine,
-  useWriting,
-  type WorkState,
-} from '@/features/frame';
+import { type BuildState, machineHref, useMachine, useWriting, type WorkState } from '@/features/frame';
 import { daysDrawing } from '@/drawings';
 import { Action } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
@@ -30,6 +23,7 @@ import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
 import { lineName, workTime } from '@/words';
 import { assemblyNames, type AssemblyNames } from '@/words';
+import { localZone } from '@/workers';
 import page from '../build.module.css';
 import styles from './calendar.module.css';
 import { Slip } from './slip';

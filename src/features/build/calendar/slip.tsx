@@ -2,10 +2,11 @@
 
 import { useMemo, useState } from 'react';
 import { dateOfWall, daysOn, movedBetween, type Wall, type WorkContext, workPlan } from '@/core/build';
-import { type BuildState, localZone } from '@/features/frame';
+import { type BuildState } from '@/features/frame';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
 import type { AssemblyNames } from '@/words';
+import { localZone } from '@/workers';
 import page from '../build.module.css';
 import styles from './calendar.module.css';
 
