@@ -12,7 +12,7 @@ export function resetNavigation(): void {
   push.mockClear();
 }
 
-const router = { push };
+const router = { push, replace: push };
 export const usePathname = () => address.path;
 export const useRouter = () => router;
 export const useSearchParams = () => new URLSearchParams(address.query);

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Project } from '@/core/model';
@@ -51,11 +51,12 @@ describe('the Build station', () => {
     const session = await show('v=cutting');
     const rail = await screen.findByRole('region', { name: 'Rail 15' });
     expect(rail).toHaveTextContent('0 of 4 cut');
-    // Nothing is ticked by the plan of an older state.
-    const [cut] = within(rail).getAllByRole('button', { name: /: cut$/ });
-    await waitFor(() => expect(cut).toBeEnabled());
-    await userEvent.click(cut!);
-    await waitFor(() => expect(rail).toHaveTextContent('1 of 4 cut'));
+    // While a plan is worked out nothing is ticked: who presses then presses again.
+    await waitFor(() => {
+      if (!rail.textContent?.includes('1 of 4 cut'))
+        fireEvent.click(within(rail).getAllByRole('button', { name: /: cut$/ })[0]!);
+      expect(rail).toHaveTextContent('1 of 4 cut');
+    });
     expect(session.project!.begunBars.find((b) => b.section === 'rail profile 15')!.cuts).toHaveLength(2);
     await userEvent.click(within(rail).getByRole('button', { name: /^Keep the spoilt/ }));
     expect(session.project!.bars.at(-1)).toMatchObject({ count: 1, note: 'a spoilt piece' });

@@ -33,8 +33,9 @@ interface Orderable extends OrderStep {
   readonly joints: readonly string[];
 }
 
-/** The axis at which a step of the whole machine is done: where its parts stand. */
-const ownerOf = ({ brings, sets }: WorkStep, parts: ReadonlyMap<string, Part>): string => {
+/** The axis at which a step is done; of one of the whole machine, where its parts stand. */
+const areaOf = ({ owner, brings, sets }: WorkStep, parts: ReadonlyMap<string, Part>): string => {
+  if (owner) return owner;
   const part = parts.get(brings[0] ?? sets[0]?.joint ?? '');
   return parts.get(part?.on[0] ?? '')?.owner ?? '';
 };
@@ -57,11 +58,13 @@ function orderable(
       .some((options) => options.every((o) => o.some((p) => on.has(by.get(p) ?? ''))));
   const unit = (s: WorkStep, part: string) => s.place === 'machine' || partOf.get(part)?.owner === s.owner;
   const plain = { area: '', tool: '', height: 0, mass: 0, first: false, reach: [], joints: [] } as const;
-  const gate = done.length && open ? [{ ...plain, id: SO_FAR, needs: done }] : [];
+  // What is next to what was done last comes next.
+  const area = facts.length ? areaOf(facts.at(-1)!, partOf) : '';
+  const gate = done.length && open ? [{ ...plain, area, id: SO_FAR, needs: done }] : [];
   const list = steps.map((s): Orderable => {
     const common = {
       id: s.id,
-      area: s.owner || ownerOf(s, partOf),
+      area: areaOf(s, partOf),
       tool: '',
       height: 0,
       mass: Math.max(0, ...s.brings.map((p) => partOf.get(p)?.mass ?? 0)),
