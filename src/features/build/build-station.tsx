@@ -73,10 +73,11 @@ export function BuildStation() {
   const asked = useSearchParams();
   const { project } = useMachine();
   const build = useBuild();
-  const state = useWork(build);
   const view = asked.get('v');
-  if (view === 'shop') return <ShopMode build={build} state={state} step={asked.get('step')} />;
   const shown = isView(view) ? view : 'parts';
+  // The list is typed into: nothing else is worked out between two keys.
+  const state = useWork(build, { beside: view !== 'shop' && (shown === 'parts' || shown === 'cutting') });
+  if (view === 'shop') return <ShopMode build={build} state={state} step={asked.get('step')} />;
   return (
     <div className={styles.build}>
       <div className={styles.head}>

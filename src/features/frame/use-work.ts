@@ -32,10 +32,12 @@ const NONE: readonly BuildFinding[] = [];
 /**
  * How the open machine is put together and when: where its screws are is worked out beside the page.
  * @param wanted whether anybody looks: else nothing is worked out.
+ * @param beside whether order and dates are worked out beside the page too, for a page that has its hands
+ * full.
  */
 export function useWork(
   { today, lines, answer }: Pick<BuildState, 'today' | 'lines' | 'answer'>,
-  wanted = true,
+  { wanted = true, beside: away = false }: { readonly wanted?: boolean; readonly beside?: boolean } = {},
 ): WorkState {
   const { project: newest } = useMachine();
   const project = useDeferredValue(newest);
@@ -57,7 +59,7 @@ export function useWork(
     [output, plans, lines, today, now, axes, steps, assembly, calendar, workTimes, otherDays],
   );
   // Hundreds of steps would keep a key waiting: they are planned beside the page.
-  const large = steps.length > MOST_HERE;
+  const large = away || steps.length > MOST_HERE;
   const askedStamp = String(useStamp(asked));
   const beside = useJob('work', {
     input: asked,

@@ -172,7 +172,7 @@ function Matters({ report, build }: WholeProps) {
   const found = build.answer?.findings;
   // Until somebody has begun to put it together its order is nothing to worry about.
   const begun = project.steps.length > 0 || project.covers.length > 0;
-  const { findings: work } = useWork(build, begun);
+  const { findings: work } = useWork(build, { wanted: begun });
   const all = useMemo(
     () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : [])]),
     [report, found, work, begun],
