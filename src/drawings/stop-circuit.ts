@@ -1,4 +1,4 @@
-import { type Drawing, line, type Pen, polyline, rect, type Shape, type Text } from '@/core/drawing';
+import { type Drawing, type Pen, polyline, rect, type Shape, type Text } from '@/core/drawing';
 
 /** Paper units: a box, from box to box. */
 const [WIDE, HIGH, STEP] = [118, 34, 158];
@@ -44,7 +44,7 @@ function join(from: readonly [number, number], to: readonly [number, number], pe
 
 /**
  * The emergency stop as a principle: the button drops the contactor, the contactor the power of drives and
- * tool, while logic stays on. @param tool spindle or torch. @param mains V.
+ * tool, while logic stays on. @param tool spindle or torch. @param mains V; nought: not said.
  */
 export function stopCircuit(tool: string, mains: number): Drawing {
   const stop = at(1, 3);
@@ -68,13 +68,7 @@ export function stopCircuit(tool: string, mains: number): Drawing {
         ],
         { pen: signal },
       ),
-      line(
-        'lines',
-        { x: at(3, 0).x + WIDE / 2, y: at(3, 0).y },
-        { x: at(3, 0).x + WIDE / 2, y: at(3, 1).y + HIGH },
-        { pen: signal },
-      ),
-      ...box(0, 1, `Mains ${mains} V`),
+      ...box(0, 1, mains ? `Mains ${mains} V` : 'Mains'),
       ...box(1, 0, 'Logic fuse'),
       ...box(2, 0, 'Logic supply'),
       ...box(3, 0, 'Controller'),

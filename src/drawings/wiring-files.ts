@@ -41,7 +41,9 @@ export function cableNotes(
   const long = length === null ? 'length not known' : formatQuantity('length', length, units, 3).text;
   const signals = project.wiring.signals === 'differential' ? 2 : 1;
   if (current === null || !advice)
-    return [`${wires.length * signals} wires of 0.25 mm² or so, shielded; ${long}.`];
+    return [
+      `${wires.length * signals} wires of ${units === 'metric' ? '0.25 mm²' : 'AWG 24'} or so, shielded; ${long}.`,
+    ];
   const drop = advice.drop === null ? '' : `, loses ${formatNumber(advice.drop, 2)} V`;
   const fuse = advice.fuse === null ? '' : `, fuse ${formatNumber(advice.fuse, 3)} A`;
   return [
@@ -93,7 +95,7 @@ export async function wiringPdf(
       drawing: null,
       notes: [
         `Controller: ${controllerNames[wiring.controller]}; ` +
-          `signals ${signalNames[wiring.signals]}, ${wiring.logic} V.`,
+          `signals ${signalNames[wiring.signals]}, logic ${wiring.logic ? `${wiring.logic} V` : 'not said'}.`,
         `${sheet.ports.motors} motors, ${sheet.ports.outputs} outputs, ${sheet.ports.inputs} inputs.`,
         ...sheet.supplies.map(
           (s) =>

@@ -276,3 +276,28 @@ describe('a file of version 8', () => {
     expect({ ...asBefore9(project), version: 8 }).toEqual(old);
   });
 });
+
+describe('a file of version 9', () => {
+  const text = readFileSync('test/fixtures/machine-v9.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens; nothing is said of putting it together, and all else is as it was', () => {
+    expect(old.version).toBe(9);
+    expect(projectIssues(project)).toEqual([]);
+    const {
+      assembly,
+      steps,
+      covers,
+      calendar,
+      workTimes,
+      otherDays,
+      sentEntries,
+      wiring,
+      wirePins,
+      ...rest
+    } = project;
+    expect({ ...rest, version: 9 }).toEqual(old);
+    expect(startingBuild()).toMatchObject({ assembly, steps, covers, calendar, workTimes, wiring });
+    expect([otherDays, sentEntries, wirePins]).toEqual([[], [], []]);
+  });
+});

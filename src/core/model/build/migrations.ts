@@ -1,6 +1,6 @@
 import type { SliceSteps } from '../slice';
 
-/** Steps of the build from version to version: version 8 had none. */
+/** Steps of the build from version to version: version 8 had nothing of it. */
 export const buildSteps: SliceSteps = {
   8: () => ({
     partLines: [],
@@ -16,6 +16,9 @@ export const buildSteps: SliceSteps = {
       keep: { typed: '300 mm', si: 0.3, basis: 'estimate' },
       worth: { typed: '0.5', si: 0.5, basis: 'estimate' },
     },
+  }),
+  // Version 9 knew nothing of how a machine is put together, when, and how it is wired.
+  9: () => ({
     assembly: { trial: true, painted: [] },
     steps: [],
     covers: [],
@@ -28,7 +31,7 @@ export const buildSteps: SliceSteps = {
     })),
     otherDays: [],
     sentEntries: [],
-    wiring: { controller: '', signals: '', logic: 5, plug: 'motor', mains: 230 },
+    wiring: { controller: '', signals: '', logic: 0, plug: '', mains: 0 },
     wirePins: [],
   }),
 };

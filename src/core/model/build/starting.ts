@@ -46,7 +46,7 @@ export const startingBuild = (): BuildFields => ({
   workTimes: usualTimes(),
   otherDays: [],
   sentEntries: [],
-  wiring: { controller: '', signals: '', logic: 5, plug: 'motor', mains: 230 },
+  wiring: { controller: '', signals: '', logic: 0, plug: '', mains: 0 },
   wirePins: [],
 });
 

@@ -13,10 +13,12 @@ const wiring = z.strictObject({
   /** Empty: nobody has said. */
   controller: z.union([z.enum(controllerClasses), z.literal('')]),
   signals: z.union([z.enum(signalWays), z.literal('')]),
-  logic: z.union([z.literal(5), z.literal(24)]),
+  /** V; nought: nobody has said. */
+  logic: z.union([z.literal(0), z.literal(5), z.literal(24)]),
   /** Where the cable comes apart: at the motor, at the cabinet, or at both. */
-  plug: z.enum(['motor', 'cabinet', 'both']),
-  mains: z.union([z.literal(120), z.literal(230)]),
+  plug: z.enum(['', 'motor', 'cabinet', 'both']),
+  /** V; nought: nobody has said. */
+  mains: z.union([z.literal(0), z.literal(120), z.literal(230)]),
 });
 
 /** What the builder says of one wire. */

@@ -106,7 +106,7 @@ function PinRow({ wire }: { readonly wire: Wire }) {
 }
 
 /** Where a cable comes apart: both schools, and what each is good for. */
-const plugText: Record<WiringSaid['plug'], string> = {
+const plugText: Record<Exclude<WiringSaid['plug'], ''>, string> = {
   motor: 'Plug at the motor: a motor is changed in a minute; the plug moves with it and wants a lock.',
   cabinet: 'Plug at the cabinet: nothing to come loose on what moves; a motor takes its cable along.',
   both: 'Plugs at both ends: a cable is changed by itself; twice as many contacts.',
@@ -168,6 +168,7 @@ function Choices({ shown }: { readonly shown: WiringShown }) {
         label="Logic"
         value={wiring.logic}
         options={[
+          [0, 'not said'],
           [5, '5 V'],
           [24, '24 V'],
         ]}
@@ -177,6 +178,7 @@ function Choices({ shown }: { readonly shown: WiringShown }) {
         label="Plugs"
         value={wiring.plug}
         options={[
+          ['', 'not said'],
           ['motor', 'at the motor'],
           ['cabinet', 'at the cabinet'],
           ['both', 'at both ends'],
@@ -187,12 +189,17 @@ function Choices({ shown }: { readonly shown: WiringShown }) {
         label="Mains"
         value={wiring.mains}
         options={[
+          [0, 'not said'],
           [230, '230 V'],
           [120, '120 V'],
         ]}
         onPick={(mains) => set({ mains }, 'Mains')}
       />
-      <p>{plugText[wiring.plug]}</p>
+      {wiring.plug === '' ? (
+        Object.values(plugText).map((text) => <p key={text}>{text}</p>)
+      ) : (
+        <p>{plugText[wiring.plug]}</p>
+      )}
       {wiring.logic === 24 && (
         <p>Inputs made for 5 V want a series resistor at 24 V: the driver’s manual says which.</p>
       )}
@@ -270,7 +277,7 @@ export function WiringView({ build }: { readonly build: BuildState }) {
             { label: 'Motors', value: String(shown?.sheet.ports.motors ?? '–') },
             { label: 'Cables', value: String(shown?.sheet.cables.length ?? '–') },
             { label: 'Longest', value: longest ? `${formatNumber(longest, 3)} m` : 'not known' },
-            { label: 'Logic', value: `${project.wiring.logic} V` },
+            { label: 'Logic', value: project.wiring.logic ? `${project.wiring.logic} V` : 'not said' },
             { label: 'Today', value: build.today },
           ]}
         />
