@@ -40,10 +40,9 @@ export function cableNotes(
   const { units } = project;
   const long = length === null ? 'length not known' : formatQuantity('length', length, units, 3).text;
   const signals = project.wiring.signals === 'differential' ? 2 : 1;
+  const thin = units === 'metric' ? '0.25 mm²' : 'AWG 24';
   if (current === null || !advice)
-    return [
-      `${wires.length * signals} wires of ${units === 'metric' ? '0.25 mm²' : 'AWG 24'} or so, shielded; ${long}.`,
-    ];
+    return [`${wires.length * signals} wires of ${thin} or so, shielded; ${long}.`];
   const drop = advice.drop === null ? '' : `, loses ${formatNumber(advice.drop, 2)} V`;
   const fuse = advice.fuse === null ? '' : `, fuse ${formatNumber(advice.fuse, 3)} A`;
   return [

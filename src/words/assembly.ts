@@ -11,7 +11,7 @@ import type {
 import type { StepKind } from '@/core/build';
 import type { Assembly } from '@/core/build';
 import type { Project } from '@/core/model';
-import type { Kind } from '@/core/units';
+import { formatQuantity, type Kind } from '@/core/units';
 
 /** Parts as the assembly calls them. */
 export const partNames: Record<PartKind, string> = {
@@ -243,6 +243,12 @@ export const toolNames: Record<ToolKind, string> = {
   driver: 'T handle',
   ratchet: 'ratchet with bit',
   ball: 'ball-end key, leaning',
+};
+
+/** A hex key by its size across flats, m: `4 mm`; of inch ones in inches. */
+export const keyText = (size: number): string => {
+  const metric = Math.abs(size * 2000 - Math.round(size * 2000)) < 1e-6;
+  return formatQuantity('length', size, metric ? 'metric' : 'imperial', 4).text;
 };
 
 export const stateWords: Record<'loose' | 'aligned' | 'snug' | 'run' | 'tight' | 'open', string> = {

@@ -64,12 +64,17 @@ export function holeText({ holes, thread, input }: PlateGroup, system: UnitSyste
   return `${size}${screw}, ${deep}${bore}${sink}, from the ${input.face}`;
 }
 
+/**
+ * A screw by its thread and length, in the system that it is made in: `M5 × 20 mm`. @param length m; null:
+ * not known.
+ */
+export const screwName = (thread: string, length: number | null): string =>
+  length === null ? thread : `${thread} × ${mm(length, thread.startsWith('M') ? 'metric' : 'imperial')}`;
+
 /** The screw to get for a group. */
 export function screwText({ screw, thread }: PlateGroup, system: UnitSystem): string {
   if (!screw || !thread) return 'not known';
-  // A screw is called by the system that it is made in.
-  const made = thread.system === 'metric' ? 'metric' : 'imperial';
-  const name = `${thread.name} × ${mm(screw.length, made)}`;
+  const name = screwName(thread.name, screw.length);
   return screw.fits ? name : `none: ${name} is ${mm(screw.over, system)} too long`;
 }
 

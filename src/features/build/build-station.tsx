@@ -46,7 +46,8 @@ const notes: Record<BuildViewId, (known: Known) => string> = {
   },
   calendar: ({ state: { work } }) => {
     const first = work?.plan.firstMotion;
-    return first === undefined ? '' : `moves ${dateOfWall(first)}`;
+    if (first === undefined) return '';
+    return `moves ${work?.plan.undue ? '≥ ' : ''}${dateOfWall(first)}`;
   },
   wiring: ({ build: { needs } }) => `${needs.filter((n) => n.kind === 'motor-cable').length} axes`,
 };

@@ -59,6 +59,7 @@ function trialSteps({ parts, trial, painted, project }: StepsInput): StepSeed[] 
       ]
     : [];
   if (!trial) return paint;
+  const heavy = triedParts(parts).some((p) => p.mass > TWO_LIFT);
   const card = plates
     ? [
         seedOf({
@@ -74,9 +75,9 @@ function trialSteps({ parts, trial, painted, project }: StepsInput): StepSeed[] 
     seedOf({
       kind: 'trial-metal',
       needs: card.map((s) => s.id),
-      cautions: ['prop-beam', 'two-people'],
+      cautions: ['prop-beam', ...(heavy ? (['two-people'] as const) : [])],
       minutes: TAKES.metal,
-      people: triedParts(parts).some((p) => p.mass > TWO_LIFT) ? 2 : 1,
+      people: heavy ? 2 : 1,
     }),
     seedOf({
       kind: 'trial-drill',

@@ -23,6 +23,8 @@ export interface WorkPlan {
   readonly missing: readonly Missing[];
   /** When the machine moves for the first time; undefined: not within sight. */
   readonly firstMotion: Wall | undefined;
+  /** Lines that are waited for and of which no day is known: the dates are the earliest then. */
+  readonly undue: number;
   /** By how many days a delivery may be late without moving the end; below nought it moves it already. */
   readonly slack: ReadonlyMap<string, number>;
   /** Work that is left, minutes. */
@@ -144,6 +146,7 @@ export function workPlan(assembly: Assembly, input: DatesInput): WorkPlan {
     schedule,
     missing,
     firstMotion: dated.get('first-motion')?.to,
+    undue: new Set(missing.filter((m) => m.due === null).map((m) => m.key)).size,
     slack: slackOf(missing, dated),
     left: tasks.reduce((sum, t) => sum + t.work, 0),
   };

@@ -10,6 +10,8 @@ export interface Doable {
   readonly fits: boolean;
   readonly startsWait: boolean;
   readonly critical: boolean;
+  /** Steps whose parts come off for a while before it. */
+  readonly offFirst: readonly string[];
 }
 
 /** What can be done next with what is here. */
@@ -30,6 +32,18 @@ const nextSteps = ({ steps, ordering }: Assembly): readonly WorkStep[] => {
     (s) => open.has(s.id) && !(ordering.before.get(s.id) ?? s.needs).some((n) => open.has(n)),
   );
 };
+
+/** Steps whose parts are on and must be off when a step is done. */
+function offBefore({ ordering, steps }: Assembly, step: string): readonly string[] {
+  const off = new Set<string>();
+  const done = new Set(steps.filter((s) => s.state === 'done').map((s) => s.id));
+  for (const { kind, id } of ordering.turns) {
+    if (kind === 'off' && done.has(id)) off.add(id);
+    if (kind === 'again') off.delete(id);
+    if (kind === 'do' && id === step) break;
+  }
+  return [...off];
+}
 
 /**
  * What can be done in the next stretch of time: its turn, its parts here, and it fits or can be left. First
@@ -59,6 +73,7 @@ export function tonightOf(assembly: Assembly, plan: WorkPlan, { project, now }: 
       fits: s.work <= time,
       startsWait: s.wait > 0,
       critical: dated.get(s.id)?.critical ?? false,
+      offFirst: offBefore(assembly, s.id),
     })),
     waiting: turn.flatMap((s) => (missing(s).length ? [{ step: s.id, missing: missing(s) }] : [])),
   };

@@ -78,6 +78,7 @@ export function workReport({ assembly, plan, tonight }: WorkContext) {
     })),
     left: plan.left,
     firstMotion: moment(plan.firstMotion),
+    undue: plan.undue,
     end: moment(plan.schedule.end),
     slack: Object.fromEntries(plan.slack),
     tonight: {

@@ -41,7 +41,14 @@ function ReadingLine({
       <span>
         {title} <small>{how}</small>
       </span>
-      <TextLine label={`${title}, ${name}`} value={last?.typed ?? ''} maxLength={40} optional onText={take} />
+      <TextLine
+        label={`${title}, ${name}`}
+        value={last?.typed ?? ''}
+        maxLength={40}
+        placeholder="not read yet"
+        optional
+        onText={take}
+      />
       {last?.on && <small>read on {last.on}</small>}
     </label>
   );

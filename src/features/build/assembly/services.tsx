@@ -1,10 +1,9 @@
 'use client';
 
 import type { Service, WorkContext } from '@/core/build';
-import { workTime } from '@/words';
+import { type AssemblyNames, workTime } from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
-import type { AssemblyNames } from '@/words';
 
 interface ServicesProps {
   readonly work: WorkContext;

@@ -2,9 +2,8 @@
 
 import type { Turn, WorkContext, WorkStep } from '@/core/build';
 import { CheckBox } from '@/ui/check-box';
-import { workTime } from '@/words';
+import { type AssemblyNames, workTime } from '@/words';
 import styles from './assembly.module.css';
-import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface ListProps {

@@ -20,10 +20,19 @@ import { CardTable } from '@/ui/card-table';
 import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
-import { lineName, locateTexts, stateWords, stepCautionTexts, stepTexts, toolNames } from '@/words';
+import {
+  type AssemblyNames,
+  keyText,
+  lineName,
+  locateTexts,
+  screwName,
+  stateWords,
+  stepCautionTexts,
+  stepTexts,
+  toolNames,
+} from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
-import type { AssemblyNames } from '@/words';
 import { Readings } from './readings';
 import { StepOrder } from './step-order';
 import { useSteps } from './use-steps';
@@ -36,10 +45,9 @@ interface PanelProps {
 }
 
 /** Screws of a joint in words: how many, of what, how long. */
-function screwsText({ count, thread, length }: Joint, system: UnitSystem): string {
+function screwsText({ count, thread, length }: Joint): string {
   if (!count) return 'not known to the model';
-  const long = length === null ? '' : ` × ${formatQuantity('length', length, system, 3).text}`;
-  return `${count} ${thread || 'screws'}${long}`;
+  return `${count} ${thread ? screwName(thread, length) : 'screws'}`;
 }
 
 function torqueText({ torque }: Joint, system: UnitSystem): string {
@@ -55,7 +63,7 @@ function toolText({ thread, length }: Joint, kinds: readonly ToolKind[], system:
     .filter((t) => kinds.includes(t.kind))
     .map((t) => {
       const swing = t.arm ? `, arm ${say(t.arm)} by ${formatNumber((t.swing * 180) / Math.PI, 2)}°` : '';
-      return `${toolNames[t.kind]} ${say(t.size)}: ${say(t.shaft)} deep${swing}`;
+      return `${toolNames[t.kind]} ${keyText(t.size)}: ${say(t.shaft)} deep${swing}`;
     })
     .join('; ');
 }
@@ -72,14 +80,18 @@ function Joints({ step, work, names }: Omit<PanelProps, 'lines'>) {
   const torques = rows.some((r) => r.found.torque);
   return (
     <>
-      <CardTable titles={['Joint', 'Screws', 'Tool', 'Torque up to', 'Left']} label="Joints of this step">
+      <CardTable
+        titles={['Joint', 'Screws', 'Tool', 'Torque up to', 'Left']}
+        label="Joints of this step"
+        className={styles.joints}
+      >
         {rows.map(({ found, access, state }) => (
           <MuiRow key={found.id}>
             <TableCell component="th" scope="row">
               {names.part(found.id)}
             </TableCell>
             <TableCell data-title="Screws">
-              {screwsText(found, system)}
+              {screwsText(found)}
               {found.usual && (
                 <>
                   {' '}

@@ -7,12 +7,11 @@ import { useMachine } from '@/features/frame';
 import { wayOffDrawing } from '@/drawings';
 import { Action } from '@/ui/action';
 import { DrawingView } from '@/ui/drawing/drawing-view';
-import { freeNames, workTime } from '@/words';
+import { type AssemblyNames, freeNames, workTime } from '@/words';
 import { useJob } from '@/workers';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
 import { Covers } from './covers';
-import type { AssemblyNames } from '@/words';
 import { useSteps } from './use-steps';
 
 interface WayProps {

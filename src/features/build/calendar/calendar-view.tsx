@@ -62,6 +62,7 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: Assembl
             <small>
               {[
                 d.startsWait && 'starts a wait',
+                d.offFirst.length > 0 && `off first: ${d.offFirst.map(names.step).join(', ')}`,
                 d.critical && 'no time to spare',
                 !d.fits && 'can be begun',
                 (byId.get(d.step)?.people ?? 1) > 1 && `${byId.get(d.step)!.people} people`,
@@ -134,6 +135,7 @@ function Side({ build, state: { work, findings } }: ViewProps) {
   const own = findings.filter((f) => buildPlace(f.code) === 'calendar');
   const end = work?.plan.schedule.end;
   const first = work?.plan.firstMotion;
+  const least = work?.plan.undue ? '≥ ' : '';
   return (
     <section aria-labelledby="build-dates" className={page.right}>
       <h2 className={page.heading} id="build-dates">
@@ -146,8 +148,8 @@ function Side({ build, state: { work, findings } }: ViewProps) {
         cells={[
           { label: 'Sheet', value: 'Calendar' },
           { label: 'Left', value: work ? workTime(work.plan.left) : '–' },
-          { label: 'First motion', value: first === undefined ? '–' : dateOfWall(first) },
-          { label: 'End', value: end === undefined ? '–' : dateOfWall(end) },
+          { label: 'First motion', value: first === undefined ? '–' : least + dateOfWall(first) },
+          { label: 'End', value: end === undefined ? '–' : least + dateOfWall(end) },
           { label: 'Waiting', value: `${new Set(work?.plan.missing.map((m) => m.key)).size} lines` },
           { label: 'Today', value: build.today },
         ]}
@@ -196,6 +198,13 @@ export function CalendarView({ build, state }: ViewProps) {
       <div className={`${page.middle} ${page.scrolls}`}>
         {!work && <p role="status">Looking at every screw …</p>}
         {work && <TonightList {...{ work, names, lines }} />}
+        {work && work.plan.undue > 0 && (
+          <p>
+            Of {work.plan.undue === 1 ? '1 line' : `${work.plan.undue} lines`} nobody has said when they are
+            here: the dates below are the earliest, as if they came in time. Order them and say when they
+            come.
+          </p>
+        )}
         {drawing && (
           <>
             <h2 className={page.heading}>

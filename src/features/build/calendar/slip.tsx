@@ -71,7 +71,8 @@ export function Slip({ work, build, names, lines, now }: SlipProps) {
               .map((m) => names.step(m.id))
               .join(', ')}${moved.length > 4 ? ' and more' : ''}. `
           : 'Nothing moves. '}
-        First motion {day(plan.firstMotion)}
+        First motion {plan.undue ? 'no sooner than ' : ''}
+        {day(plan.firstMotion)}
         {after.firstMotion !== plan.firstMotion && ` → ${day(after.firstMotion)}`}.
       </p>
     </section>

@@ -18,6 +18,7 @@ import {
   assemblyNames,
   type AssemblyNames,
   lineName,
+  screwName,
   stateWords,
   stepCautionTexts,
   stepTexts,
@@ -86,17 +87,13 @@ function JointFacts({ step, work }: { readonly step: WorkStep; readonly work: Wo
     const found = work.assembly.joints.find((j) => j.id === joint);
     if (!found) return null;
     const tool = work.assembly.access.find((a) => a.joint === joint)?.tools[0];
-    const long = found.length === null ? '' : ` × ${formatQuantity('length', found.length, system, 3).text}`;
     const torque = found.torque
       ? `up to ${formatQuantity('torque', found.torque.class88, system, 2).text} (8.8)`
       : '';
     return (
       <dl key={joint} className={styles.facts}>
         <div>
-          <dt>
-            {found.thread}
-            {long}
-          </dt>
+          <dt>{found.thread && screwName(found.thread, found.length)}</dt>
           <dd>{found.count || '?'}</dd>
         </div>
         <div>
