@@ -2,6 +2,7 @@
 import { Bench } from 'tinybench';
 import type { MemberProperties } from '@/core/sections';
 import { solveGantry, type Six } from '@/core/structure';
+import { tell } from './tell';
 
 const beam: MemberProperties = {
   EA: 6e8,
@@ -49,12 +50,4 @@ bench
     flex(0.2);
   });
 await bench.run();
-console.log('milliseconds                                                            median      p99');
-for (const task of bench.tasks) {
-  const r = task.result;
-  if (!('latency' in r)) throw new Error(`${task.name} did not run`);
-  console.log(
-    `${task.name.padEnd(70)} ${r.latency.p50!.toFixed(3).padStart(7)}  ` +
-      `${r.latency.p99!.toFixed(3).padStart(7)}`,
-  );
-}
+tell(bench);

@@ -4,6 +4,7 @@ import { edgeFaults, hiddenHeads, wallFaults } from '@/core/fit';
 import { platesOf } from '@/core/machine';
 import { applyEdits, type Axis, guess, type PlateInput, putInAxis, startingAxis } from '@/core/model';
 import { plateDrawing } from '@/drawings';
+import { tell } from './tell';
 
 const mm = (v: number) => guess('length', `${v} mm`);
 const hole = (i: number) => ({
@@ -58,12 +59,4 @@ bench.add('a plate of 60 holes placed, checked and drawn (goal: 16 ms)', () => {
   plateDrawing({ plate: report!, system: 'metric', width: 400, picked: 'C' });
 });
 await bench.run();
-console.log('milliseconds                                                            median      p99');
-for (const task of bench.tasks) {
-  const r = task.result;
-  if (!('latency' in r)) throw new Error(`${task.name} did not run`);
-  console.log(
-    `${task.name.padEnd(70)} ${r.latency.p50!.toFixed(3).padStart(7)}  ` +
-      `${r.latency.p99!.toFixed(3).padStart(7)}`,
-  );
-}
+tell(bench);

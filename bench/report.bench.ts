@@ -4,6 +4,7 @@ import { readProjectFile } from '@/core/formats';
 import { allFindings, axisReport, type CutMemory, machineReport } from '@/core/machine';
 import { axisDoubt } from '@/core/choose';
 import type { Project } from '@/core/model';
+import { tell } from './tell';
 
 const opened = readProjectFile(readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8'));
 if (!opened.ok) throw new Error('the demo does not open');
@@ -40,12 +41,4 @@ bench
   });
 await bench.run();
 if (!looked) throw new Error('nothing was found');
-console.log('milliseconds                                              median      p99');
-for (const task of bench.tasks) {
-  const r = task.result;
-  if (!('latency' in r)) throw new Error(`${task.name} did not run`);
-  console.log(
-    `${task.name.padEnd(56)} ${r.latency.p50!.toFixed(3).padStart(7)}  ` +
-      `${r.latency.p99!.toFixed(3).padStart(7)}`,
-  );
-}
+tell(bench);

@@ -4,6 +4,7 @@ import { machineReport } from '@/core/machine';
 import { type Project, startingStep } from '@/core/model';
 import { chanceFrom } from '@/core/numerics';
 import { demoMachines } from '@/demo';
+import { tell } from './tell';
 
 const [kayak, gate] = demoMachines() as [Project, Project, Project];
 const chance = chanceFrom(7);
@@ -33,12 +34,4 @@ bench
     workOf(context, clock, geometry);
   });
 await bench.run();
-console.log('milliseconds                                              median      p99');
-for (const task of bench.tasks) {
-  const r = task.result;
-  if (!('latency' in r)) throw new Error(`${task.name} did not run`);
-  console.log(
-    `${task.name.padEnd(56)} ${r.latency.p50!.toFixed(3).padStart(7)}  ` +
-      `${r.latency.p99!.toFixed(3).padStart(7)}`,
-  );
-}
+tell(bench);

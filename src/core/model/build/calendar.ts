@@ -24,7 +24,8 @@ const otherDay = z.strictObject({
 /** An entry that was handed out to a calendar, to say there what has changed. */
 const sentEntry = z.strictObject({
   id,
-  key: text(160),
+  /** `step ` or `line ` and the key of it. */
+  key: text(200),
   /** Goes up with every change. */
   sequence: z.number().int().min(0).max(1_000_000),
   start: text(30),

@@ -17,12 +17,12 @@ import { Action } from '@/ui/action';
 import { CheckBox } from '@/ui/check-box';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
-import { Notice } from '@/ui/notice';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
 import { workTime } from '@/words';
 import page from '../build.module.css';
 import styles from './assembly.module.css';
+import { Waiting } from '../waiting';
 import { mapOf } from './map';
 import { assemblyNames, type AssemblyNames } from '@/words';
 import { Services } from './services';
@@ -137,7 +137,7 @@ function Files({ work, lines }: { readonly work: WorkContext; readonly lines: Bu
 /** How the machine is put together, what hides what, what must come off. */
 export function AssemblyView({ build, state, step: asked }: ViewProps) {
   const { project } = useMachine();
-  const { work, geometry, findings, busy, failed } = state;
+  const { work, geometry, findings, busy } = state;
   const [pick, setPick] = useState<{ kind: 'step' | 'part'; id: string } | null>(
     asked ? { kind: 'step', id: asked } : null,
   );
@@ -159,17 +159,17 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
   return (
     <>
       <div className={`${page.middle} ${page.scrolls}`}>
-        {failed && <Notice kind="error">The order of work could not be worked out: {failed}</Notice>}
-        {!work && !failed && <p role="status">Looking at every screw …</p>}
+        <Waiting build={build} state={state} />
         {work && map && (
           <>
             <h2 className={page.heading}>
               Order of work
               <small>filled: done · blue: can be done · dashed red: hides what is picked</small>
             </h2>
-            <div className={styles.map} role="group" aria-label="Map of the work" tabIndex={0}>
+            <div className={page.paper} role="group" aria-label="Map of the work" tabIndex={0}>
               <DrawingView
                 drawing={map}
+                className={`${page.strip} ${styles.strip}`}
                 label={`${count} steps in their order, ${done} done`}
                 onPick={(layer) => work.assembly.steps.some((s) => s.id === layer) && pickStep(layer)}
               />

@@ -63,7 +63,9 @@ function toolText({ thread, length }: Joint, kinds: readonly ToolKind[], system:
     .filter((t) => kinds.includes(t.kind))
     .map((t) => {
       const swing = t.arm ? `, arm ${say(t.arm)} by ${formatNumber((t.swing * 180) / Math.PI, 2)}°` : '';
-      return `${toolNames[t.kind]} ${keyText(t.size)}: ${say(t.shaft)} deep${swing}`;
+      // So held it gives no more than a part of the torque.
+      const weak = t.torque < 1 ? `, ${formatNumber(t.torque * 100, 2)} % of the torque or so` : '';
+      return `${toolNames[t.kind]} ${keyText(t.size)}: ${say(t.shaft)} deep${swing}${weak}`;
     })
     .join('; ');
 }

@@ -20,6 +20,12 @@ export function useSteps() {
     drop: (key: string, name: string) => edit(dropStepEdits(project, key), `Step gone: ${name}`),
     cover: (joint: string, part: string, hides: boolean | null, label: string) =>
       edit(coverEdits(project, { joint, part }, hides, freshId()), label),
+    /** Several parts are not in the way of a joint. */
+    free: (joint: string, parts: readonly string[], label: string) => {
+      const others = project.covers.filter((c) => c.joint !== joint || !parts.includes(c.part));
+      const said = parts.map((part) => ({ id: freshId(), joint, part, hides: false }));
+      return edit([put('covers', [...others, ...said])], label);
+    },
     trial: (trial: boolean) =>
       edit([put('assembly.trial', trial)], trial ? 'Trial fit first' : 'Without a trial fit'),
     paint: (part: string, painted: boolean, name: string) => {

@@ -33,7 +33,7 @@ function effectText({ reach, holes, diameter }: FreeWay, say: (m: number) => str
 /** Changes that free hidden screws, each tried in the model. */
 function Ways({ service, geometry, names }: Omit<WayProps, 'work'>) {
   const { project, system, editor } = useMachine();
-  const { cover } = useSteps();
+  const { free } = useSteps();
   const [asked, setAsked] = useState(0);
   const input = useMemo(
     () => (asked ? { project, geometry, joint: service.part, name: 'Access holes' } : null),
@@ -53,15 +53,13 @@ function Ways({ service, geometry, names }: Omit<WayProps, 'work'>) {
         plate there.
       </p>
     );
-  const take = (way: FreeWay) =>
-    way.edits.length
-      ? editor.apply(way.edits, freeNames[way.kind])
-      : cover(
-          way.joint,
-          service.reach?.off[0] ?? '',
-          false,
-          `${freeNames[way.kind]}: ${names.part(way.joint)}`,
-        );
+  const take = (way: FreeWay) => {
+    if (way.edits.length) return editor.apply(way.edits, freeNames[way.kind]);
+    // What Fit cannot say is said by hand: what is in the way now and would not be then.
+    const still = new Set(way.reach?.off);
+    const freed = (service.reach?.off ?? []).filter((p) => !still.has(p));
+    return free(way.joint, freed, `${freeNames[way.kind]}: ${names.part(way.joint)}`);
+  };
   return (
     <ul className={styles.ways}>
       {output.map((way) => (
@@ -106,7 +104,7 @@ function Apart({ service, work, geometry, names, all }: ApartProps) {
   return (
     <>
       {drawing && (
-        <div className={styles.paper}>
+        <div className={page.paper}>
           <DrawingView
             drawing={drawing}
             label={`${name} with what comes off: ${all.map(names.part).join(', ') || 'nothing'}`}

@@ -17,6 +17,7 @@ import { FindingList } from '@/features/findings';
 import { type BuildState, machineHref, useMachine, useWriting, type WorkState } from '@/features/frame';
 import { daysDrawing } from '@/drawings';
 import { Action } from '@/ui/action';
+import { BasisShape } from '@/ui/basis-mark';
 import { CardTable } from '@/ui/card-table';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
@@ -25,7 +26,7 @@ import { lineName, workTime } from '@/words';
 import { assemblyNames, type AssemblyNames } from '@/words';
 import { localZone } from '@/workers';
 import page from '../build.module.css';
-import styles from './calendar.module.css';
+import { Waiting } from '../waiting';
 import { Slip } from './slip';
 import { TimeFields } from './time-fields';
 import { useCalendar } from './use-calendar';
@@ -52,9 +53,9 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: Assembl
         </small>
       </h2>
       {!doable.length && <p>Nothing: {waiting.length ? 'what is next waits for parts.' : 'all is done.'}</p>}
-      <ul className={styles.tonight}>
+      <ul className={page.rows}>
         {doable.map((d) => (
-          <li key={d.step} className={d.critical ? styles.critical : undefined}>
+          <li key={d.step} className={d.critical ? page.critical : undefined}>
             <a href={`${machineHref('build', project.id)}&v=assembly&step=${encodeURIComponent(d.step)}`}>
               {names.step(d.step)}
             </a>
@@ -73,7 +74,7 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: Assembl
           </li>
         ))}
         {waiting.map((w) => (
-          <li key={w.step} className={styles.waiting}>
+          <li key={w.step} className={page.waiting}>
             <span>{names.step(w.step)}</span>
             <small>
               waits for {w.missing.map((m) => `${lines(m.key)}${m.due ? `, ${m.due}` : ''}`).join('; ')}
@@ -86,6 +87,19 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: Assembl
 }
 
 type LineNames = (key: string) => string;
+
+/** How much of the work is our figure: the dates rest on it. */
+function Guessed({ work }: { readonly work: WorkContext }) {
+  const open = work.assembly.steps.filter((s) => s.state !== 'done');
+  const ours = open.filter((s) => s.guessed).length;
+  if (!ours) return null;
+  return (
+    <p>
+      <BasisShape basis="ours" /> How long {ours} of {open.length} steps take is our figure, from memory,
+      until you type yours at the step.
+    </p>
+  );
+}
 
 /** Every piece of work with its dates. */
 function Dates({ dated, names }: { readonly dated: readonly Dated[]; readonly names: AssemblyNames }) {
@@ -118,7 +132,8 @@ function CalendarFile({ work, lines }: { work: WorkContext; lines: BuildState['l
       const { datesIcs } = await import('@/drawings');
       const { entries, keep } = handOut(plan);
       const data = datesIcs({ work, lines }, entries, { zone: localZone, made: Date.now() });
-      keep();
+      const refused = keep();
+      if (refused) throw new Error(refused);
       return { name: fileName(`${project.name} build`, 'ics'), data, type: 'text/calendar' };
     });
   if (!plan.schedule.dated.length) return null;
@@ -196,7 +211,7 @@ export function CalendarView({ build, state }: ViewProps) {
   return (
     <>
       <div className={`${page.middle} ${page.scrolls}`}>
-        {!work && <p role="status">Looking at every screw …</p>}
+        <Waiting build={build} state={state} />
         {work && <TonightList {...{ work, names, lines }} />}
         {work && work.plan.undue > 0 && (
           <p>
@@ -205,14 +220,15 @@ export function CalendarView({ build, state }: ViewProps) {
             come.
           </p>
         )}
+        {work && <Guessed work={work} />}
         {drawing && (
           <>
             <h2 className={page.heading}>
               The next three weeks
               <small>grey: your time · filled blue: no time to spare · triangle: a delivery</small>
             </h2>
-            <div className={styles.paper} role="group" aria-label="Three weeks" tabIndex={0}>
-              <DrawingView drawing={drawing} label="Work in the next three weeks" className={styles.days} />
+            <div className={page.paper} role="group" aria-label="Three weeks" tabIndex={0}>
+              <DrawingView drawing={drawing} label="Work in the next three weeks" className={page.strip} />
             </div>
           </>
         )}

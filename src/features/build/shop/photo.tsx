@@ -36,8 +36,9 @@ export function Photo({ step, name }: { readonly step: string; readonly name: st
   const keep = async (file: File | undefined) => {
     if (!file) return;
     if (!storage) return setNote('Nothing is kept in this browser just now.');
+    const bytes = await scaled(file).catch(() => undefined);
+    if (!bytes) return setNote('The photo could not be read. Try another, in JPEG or PNG.');
     try {
-      const bytes = await scaled(file);
       const hash = await storage.contents.put(bytes, 'image/jpeg');
       const said = project.steps.find((s) => s.key === step)?.photos ?? [];
       const id = freshId();
@@ -56,7 +57,7 @@ export function Photo({ step, name }: { readonly step: string; readonly name: st
       );
       setNote(refused ?? '');
     } catch {
-      setNote('The photo could not be read. Try another, in JPEG or PNG.');
+      setNote('The photo could not be stored: the browser may have no room left.');
     }
   };
   return (

@@ -25,6 +25,7 @@ import {
   toolNames,
   workTime,
 } from '@/words';
+import { Waiting } from '../waiting';
 import { useSteps } from '../assembly/use-steps';
 import { Keypad } from './keypad';
 import { Photo } from './photo';
@@ -175,7 +176,8 @@ export function ShopMode({ build, state, step: asked }: ShopProps) {
   if (!work || !geometry)
     return (
       <div className={styles.shop}>
-        <p role="status">Looking at every screw …</p>
+        <Waiting build={build} state={state} />
+        <a href={leave}>leave shop mode</a>
       </div>
     );
   const list = inOrder(work);

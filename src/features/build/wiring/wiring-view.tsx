@@ -38,7 +38,6 @@ import {
   wiringCaution,
 } from '@/words';
 import page from '../build.module.css';
-import styles from '../calendar/calendar.module.css';
 
 /** The sheet on paper and as a table. */
 function Files({ shown }: { readonly shown: WiringShown }) {
@@ -238,16 +237,16 @@ export function WiringView({ build }: { readonly build: BuildState }) {
         <h2 className={page.heading}>
           Emergency stop, as a principle <small>dashed: what the button holds</small>
         </h2>
-        <div className={styles.paper} role="group" aria-label="Emergency stop" tabIndex={0}>
+        <div className={page.paper} role="group" aria-label="Emergency stop" tabIndex={0}>
           <DrawingView
             drawing={stop}
             label="The button drops the contactor, the contactor the power of drives and tool; logic stays on"
-            className={styles.days}
+            className={page.strip}
           />
         </div>
         {shown && <Files shown={shown} />}
         <h2 className={page.heading}>Supplies</h2>
-        <ul className={styles.tonight}>
+        <ul className={page.rows}>
           {shown?.sheet.supplies.map((s) => (
             <li key={s.axes.join()}>
               <span>{s.axes.map((id) => project.axes.find((a) => a.id === id)?.name).join(', ')}</span>
