@@ -30,6 +30,16 @@ describe('work in the builder’s time', () => {
     expect(movedBetween(soon.plan.schedule, late.plan.schedule).map((m) => m.id)).toContain('gantry/motor');
     expect(movedBetween(soon.plan.schedule, soon.plan.schedule)).toEqual([]);
   });
+  it('lines of which no day is known make the dates the earliest, and are counted', () => {
+    const all = at(bare).plan;
+    expect(all.undue).toBeGreaterThan(20);
+    const here = { ...startingLine('m', 'gantry/motor'), state: 'arrived' as const, count: 1 };
+    expect(at({ ...bare, partLines: [here] }).plan.undue).toBe(all.undue - 1);
+  });
+  it('what hides a screw comes off first, and tonight says so', () => {
+    const { tonight } = at({ ...kayak, partLines: kayak.partLines });
+    expect(tonight.doable.find((d) => d.step === 'gantry/nut-set')?.offFirst).toEqual(['spindle']);
+  });
   it('what is overdue comes tomorrow at the earliest', () => {
     const { plan } = at({ ...bare, partLines: ordered('2026-11-01') });
     expect(dateOfWall(plan.schedule.dated.find((d) => d.id === 'gantry/motor')!.from) > today).toBe(true);
@@ -38,6 +48,9 @@ describe('work in the builder’s time', () => {
     const { tonight } = at(bare);
     expect(tonight.today).toBe(true);
     expect(tonight.doable.map((d) => d.step)).toEqual(['trial-card']);
+    // Nobody fits in metal what is not here.
+    const plain = { ...bare, axes: bare.axes.map((a) => ({ ...a, fit: { ...a.fit, plates: [] } })) };
+    expect(at(plain).tonight.waiting.map((w) => w.step)).toEqual(['trial-metal']);
     const done = applyEdits(bare, [put('assembly', { trial: false, painted: [] })]);
     const bed = at(done).tonight;
     expect(bed.doable).toEqual([]);

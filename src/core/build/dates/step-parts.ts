@@ -31,6 +31,8 @@ const OF_PART: Partial<Record<PartKind, readonly NeedKind[]>> = {
 
 /** What else a step wants, of whichever axis. */
 const OF_STEP: Partial<Record<StepKind, readonly NeedKind[]>> = {
+  'trial-metal': ['bed', 'foot', 'column', 'beam', 'crossbar', 'plate'],
+  paint: ['bed', 'column', 'beam', 'crossbar'],
   wire: [
     'driver',
     'controller',

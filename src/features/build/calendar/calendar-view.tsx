@@ -150,7 +150,8 @@ function Side({ build, state: { work, findings } }: ViewProps) {
   const own = findings.filter((f) => buildPlace(f.code) === 'calendar');
   const end = work?.plan.schedule.end;
   const first = work?.plan.firstMotion;
-  const least = work?.plan.undue ? '≥ ' : '';
+  // At the earliest, where days of deliveries are not known; the year has no room then.
+  const date = (at: Wall) => (work?.plan.undue ? `≥ ${dateOfWall(at).slice(5)}` : dateOfWall(at));
   return (
     <section aria-labelledby="build-dates" className={page.right}>
       <h2 className={page.heading} id="build-dates">
@@ -163,8 +164,8 @@ function Side({ build, state: { work, findings } }: ViewProps) {
         cells={[
           { label: 'Sheet', value: 'Calendar' },
           { label: 'Left', value: work ? workTime(work.plan.left) : '–' },
-          { label: 'First motion', value: first === undefined ? '–' : least + dateOfWall(first) },
-          { label: 'End', value: end === undefined ? '–' : least + dateOfWall(end) },
+          { label: 'First motion', value: first === undefined ? '–' : date(first) },
+          { label: 'End', value: end === undefined ? '–' : date(end) },
           { label: 'Waiting', value: `${new Set(work?.plan.missing.map((m) => m.key)).size} lines` },
           { label: 'Today', value: build.today },
         ]}
