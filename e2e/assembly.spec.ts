@@ -106,6 +106,11 @@ test.describe('on a phone', () => {
       buffer: Buffer.from(picture, 'base64'),
     });
     await expect(page.getByRole('button', { name: /^Photo of .*, 1 taken$/ })).toBeVisible();
+    const kept = page.getByRole('img', { name: 'photo 1 of Gantry axis: nut tight' });
+    expect(await kept.evaluate((e: HTMLImageElement) => e.naturalWidth)).toBe(1600);
+    await page.getByRole('button', { name: /^Remove photo 1/ }).click();
+    await expect(kept).toBeHidden();
+    await expect(page.getByRole('button', { name: /^Photo of [^,]*$/ })).toBeVisible();
     await page.getByRole('button', { name: 'done', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Gantry axis: floating block tight' })).toBeVisible();
     await context.setOffline(false);

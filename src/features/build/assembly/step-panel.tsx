@@ -32,6 +32,7 @@ import {
   toolNames,
 } from '@/words';
 import page from '../build.module.css';
+import { Photos } from '../photos';
 import styles from './assembly.module.css';
 import { Readings } from './readings';
 import { StepOrder } from './step-order';
@@ -227,6 +228,7 @@ export function StepPanel({ step, work, lines, names }: PanelProps) {
       <Joints {...{ step, work, names }} />
       <PartsOf {...{ step, work, lines }} />
       {step.readings.length > 0 && <Readings {...{ step, name }} />}
+      <Photos step={step.id} name={name} />
       <Figures {...{ step, name }} />
       {step.locate.length > 0 && (
         <Fold summary="Ways to find the place">

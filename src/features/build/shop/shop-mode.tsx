@@ -25,6 +25,7 @@ import {
   toolNames,
   workTime,
 } from '@/words';
+import { Photos } from '../photos';
 import { Waiting } from '../waiting';
 import { useSteps } from '../assembly/use-steps';
 import { Keypad } from './keypad';
@@ -155,6 +156,7 @@ function ShopStep({ step, work, geometry, lines, names }: StepProps) {
       {step.readings.map((what) => (
         <Keypad key={what} {...{ what, step, name }} />
       ))}
+      <Photos step={step.id} name={name} />
     </>
   );
 }
