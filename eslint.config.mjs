@@ -18,9 +18,11 @@ const coreRooms = [
   'guides',
   'loads',
   'structure',
+  'metrology',
   'fit',
   'machine',
   'build',
+  'prove',
   'choose',
   'drawing',
   'formats',
@@ -56,7 +58,7 @@ export const arrows = [
   ...from(core('catalogue'), core('units', 'findings', 'model')),
   ...from(core('sections'), core(...upTo(coreRooms, 'sections'))),
   ...from(
-    core('drives', 'motors', 'motion', 'guides', 'loads', 'structure', 'fit'),
+    core('drives', 'motors', 'motion', 'guides', 'loads', 'structure', 'metrology', 'fit'),
     core(...upTo(coreRooms, 'drives')),
   ),
   ...from(core('machine'), machine(...machineSteps)),
@@ -64,6 +66,7 @@ export const arrows = [
     from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
   ),
   ...from(core('build'), core(...upTo(coreRooms, 'build'))),
+  ...from(core('prove'), core(...upTo(coreRooms, 'prove'))),
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
   ...from(core('print'), core('units', 'drawing')),
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'catalogue')),
@@ -86,12 +89,12 @@ export const arrows = [
     type('app'),
     type('app', 'ui', 'words'),
     features(...sharedFeatures, ...stationFeatures),
-    core('model', 'machine', 'build', 'formats', 'handbook'),
+    core('model', 'machine', 'build', 'prove', 'formats', 'handbook'),
   ),
   ...from(
     type('cli'),
     type('cli', 'words', 'drawings'),
-    core('model', 'machine', 'build', 'formats', 'print'),
+    core('model', 'machine', 'build', 'prove', 'formats', 'print'),
   ),
 ];
 

@@ -2,6 +2,14 @@ import { belt, chain, line, pitchLeft, rack, screw } from '@/core/drives';
 import { fastener, fit } from '@/core/fit';
 import { guide } from '@/core/guides';
 import { bodies, loads } from '@/core/loads';
+import {
+  doubtFormulas,
+  drivetrainFormulas,
+  planeFormulas,
+  squareFormulas,
+  straightFormulas,
+  tramFormulas,
+} from '@/core/metrology';
 import * as motion from '@/core/motion';
 import { curve, stepper } from '@/core/motors';
 import { sections } from '@/core/sections';
@@ -30,6 +38,12 @@ export const formulas: readonly Formula[] = [
   sections,
   fit,
   fastener,
+  doubtFormulas,
+  straightFormulas,
+  squareFormulas,
+  planeFormulas,
+  tramFormulas,
+  drivetrainFormulas,
 ].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));
@@ -53,6 +67,7 @@ const titles: Record<string, string> = {
   section: 'Sections',
   fit: 'Fit',
   fastener: 'Screws that fasten',
+  metrology: 'Measuring and truing up',
 };
 
 const roomOf = (formula: Formula) => formula.id.split('/')[0]!;

@@ -115,7 +115,7 @@ export function TimeFields() {
         label="Hands"
         value={calendar.hands}
         options={[
-          ['one', 'one pair: one thing after another'],
+          ['one', 'one pair'],
           ['many', 'many: everything that can be'],
         ]}
         onPick={(hands) => set({ hands }, 'Hands')}

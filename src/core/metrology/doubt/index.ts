@@ -1,0 +1,21 @@
+export * as doubtFormulas from './formulas';
+export { decide, type Decision, tooCoarse } from './decision';
+export {
+  type Doubt,
+  doubtOf,
+  expandedOf,
+  meanOf,
+  type ReadingInput,
+  readingsWanted,
+  STEEL_EXPANSION,
+} from './doubt';
+export {
+  type Instrument,
+  type InstrumentKind,
+  instrumentKinds,
+  instrumentOf,
+  instruments,
+  type ReadingKind,
+} from './instrument';
+export { type Point, standingOut } from './outliers';
+export { student95 } from './student';

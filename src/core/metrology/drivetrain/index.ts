@@ -1,0 +1,2 @@
+export * as drivetrainFormulas from './formulas';
+export { type MeshFound, meshOf, type PlayAt } from './mesh';
