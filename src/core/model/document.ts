@@ -9,11 +9,12 @@ import { fitShape } from './fit/schema';
 import { type Caps, declaredIn, id, name, text } from './input';
 import type { FieldRule } from './measure';
 import { partsShape } from './parts/schema';
+import { truingShape } from './prove/truing';
 import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 10;
+export const VERSION = 11;
 
 /** What belongs to the document as a whole. */
 const headShape = {
@@ -40,6 +41,7 @@ export const projectSchema = z.strictObject({
   ...fitShape,
   ...partsShape,
   ...buildShape,
+  ...truingShape,
   ...filesShape,
 });
 

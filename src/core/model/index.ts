@@ -1,6 +1,7 @@
 export * from './axes';
 export * from './brief';
 export * from './build';
+export * from './prove';
 export * from './structure';
 export * from './fit';
 export type { OwnPart } from './parts';

@@ -10,6 +10,7 @@ import {
   projectIssues,
   startingFit,
   startingBuild,
+  startingProve,
   startingPassing,
   startingShims,
   VERSION,
@@ -30,8 +31,15 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 11: nothing was read on it. */
+function asBefore11({ sheets, rounds, happenings, ...rest }: Project): Project {
+  expect({ sheets, rounds, happenings }).toEqual(startingProve());
+  return rest as Project;
+}
+
 /** A machine without what came with version 9: nothing was got or sawn. */
-function asBefore9(project: Project): Project {
+function asBefore9(machine: Project): Project {
+  const project = asBefore11(machine);
   const { remnants, ...fresh } = startingBuild();
   expect(project).toMatchObject(fresh);
   expect(project.remnants.keep.si).toBe(remnants.keep.si);
@@ -295,9 +303,20 @@ describe('a file of version 9', () => {
       wiring,
       wirePins,
       ...rest
-    } = project;
+    } = asBefore11(project);
     expect({ ...rest, version: 9 }).toEqual(old);
     expect(startingBuild()).toMatchObject({ assembly, steps, covers, calendar, workTimes, wiring });
     expect([otherDays, sentEntries, wirePins]).toEqual([[], [], []]);
+  });
+});
+
+describe('a file of version 10', () => {
+  const text = readFileSync('test/fixtures/machine-v10.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens; nothing was read on it, and all else is as it was', () => {
+    expect(old.version).toBe(10);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore11(project), version: 10 }).toEqual(old);
   });
 });

@@ -6,6 +6,7 @@ import { filesSteps } from './files/migrations';
 import { fitSteps } from './fit/migrations';
 import { type Issue, shorten } from './issue';
 import { partsSteps } from './parts/migrations';
+import { proveSteps } from './prove/migrations';
 import type { Doc, SliceSteps } from './slice';
 import { structureSteps } from './structure/migrations';
 
@@ -17,6 +18,7 @@ const slices: readonly SliceSteps[] = [
   fitSteps,
   partsSteps,
   buildSteps,
+  proveSteps,
   filesSteps,
 ];
 

@@ -3,6 +3,7 @@ import { startingBrief } from './brief/starting';
 import { startingBuild } from './build/starting';
 import { FORMAT, type Project, VERSION } from './document';
 import { startingPassing, startingShims } from './fit/starting';
+import { startingProve } from './prove/starting';
 
 /** What a new machine is called, and its first axis; words come from above. */
 export interface MachineNames extends AxisNames {
@@ -31,6 +32,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     passing: startingPassing(),
     ownParts: [],
     ...startingBuild(),
+    ...startingProve(),
     files: [],
   };
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { chance, SEED } from '@test/helpers/chance';
 import { even, normal } from '@test/helpers/errors';
 import { leastOf } from '@test/helpers/optimise';
-import { factorSeen, groupEffect, nextMoves, roundFactor, roundsLeft, solveTogether, stopOf } from '.';
+import { factorSeen, groupEffect, roundFactor, roundsLeft, solveTogether, stopOf } from '.';
 
 const dice = chance(SEED);
 const matrix = (rows: number, columns: number, diagonal: number, rest: number) =>
@@ -117,26 +117,11 @@ describe('tilt and lift on one group of bolts', () => {
   });
 });
 
-describe('the best next move', () => {
-  const coupled = {
-    readings: [4, 1],
-    limits: [1, 1],
-    effect: [
-      [1, 0.1],
-      [0, 1],
-    ],
-  };
-  it('brings most a minute, and what it leaves is told', () => {
-    const [best, second] = nextMoves(coupled, [10, 10]);
-    expect(best).toMatchObject({ move: 0, by: -4, gain: 16, left: [0, 1] });
-    expect(second!.move).toBe(1);
-    // Sixteen in a hundred minutes or nearly two in ten.
-    expect(nextMoves(coupled, [100, 10])[0]!.move).toBe(1);
-    expect(nextMoves({ readings: [0], limits: [1], effect: [[1]] }, [1])).toEqual([]);
-  });
+describe('when another round is worth its time', () => {
   it('ends when all hold, when nothing is brought nearer by its doubt, or two rounds brought nothing', () => {
-    const best = nextMoves(coupled, [10, 10])[0];
-    const doubts = (u: number) => ({ readings: coupled.readings, doubts: [u, u] });
+    const readings = [4, 1];
+    const best = [0, 1];
+    const doubts = (u: number) => ({ readings, doubts: [u, u] });
     expect(stopOf(['holds', 'holds'], best, doubts(1), [9])).toBe('all-hold');
     expect(stopOf(['gives-out', 'holds'], best, doubts(5), [9])).toBe('below-doubt');
     expect(stopOf(['gives-out', 'holds'], undefined, doubts(1), [9])).toBe('below-doubt');

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { instrumentKinds } from '@/core/model';
 import { chance, SEED } from '@test/helpers/chance';
 import { CASES, covered, even, LEAST_COVER, misread, MOST_COVER, normal } from '@test/helpers/errors';
 import {
   decide,
   doubtOf,
-  instrumentKinds,
   instrumentOf,
   instruments,
   meanOf,

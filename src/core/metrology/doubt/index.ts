@@ -9,13 +9,6 @@ export {
   readingsWanted,
   STEEL_EXPANSION,
 } from './doubt';
-export {
-  type Instrument,
-  type InstrumentKind,
-  instrumentKinds,
-  instrumentOf,
-  instruments,
-  type ReadingKind,
-} from './instrument';
+export { type Instrument, instrumentOf, instruments, type ReadingKind } from './instrument';
 export { type Point, standingOut } from './outliers';
 export { student95 } from './student';

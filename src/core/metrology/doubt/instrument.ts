@@ -1,26 +1,7 @@
-/** What a reading is taken with. */
-export const instrumentKinds = [
-  'dial',
-  'lever-dial',
-  'caliper',
-  'tape',
-  'wire',
-  'straight-edge-1',
-  'straight-edge-2',
-  'square-0',
-  'square-1',
-  'square-2',
-  'machine-level',
-  'level',
-  'feeler',
-  'ruler',
-  'spring-scale',
-  'microscope',
-] as const;
-export type InstrumentKind = (typeof instrumentKinds)[number];
+import type { InstrumentKind } from '@/core/model';
 
-/** What an instrument gives: lengths, or slopes against the horizontal. */
-export type ReadingKind = 'length' | 'slope' | 'force';
+/** What an instrument gives: lengths, slopes against the horizontal, forces, tones. */
+export type ReadingKind = 'length' | 'slope' | 'force' | 'frequency';
 
 /** An instrument with the figures that its doubt is made of. */
 export interface Instrument {
@@ -72,8 +53,8 @@ export const instruments: Readonly<Record<InstrumentKind, Instrument>> = {
   level: of('level', 250 * UM, fixed(500 * UM), 'slope'),
   feeler: of('feeler', 10 * UM, fixed(10 * UM)),
   ruler: of('ruler', 500 * UM, fixed(200 * UM)),
-  'spring-scale': of('spring-scale', 1, fixed(2), 'force'),
-  microscope: of('microscope', 5 * UM, fixed(10 * UM)),
+  scale: of('scale', 1, fixed(2), 'force'),
+  tone: of('tone', 0.5, fixed(1), 'frequency'),
 };
 
 /** An instrument as its owner knows it: digits and limit that were said count for the usual ones. */

@@ -1,0 +1,26 @@
+export { type Cell, cellsOf } from './cells';
+export { happenedEdits, movedEdits, readEdits, sheetEdits, startedRound, unreadEdits } from './edits';
+export { type Figure } from './figure';
+export { type BestMove, bestMove, endOf, readingMinutes } from './next';
+export { truingPlan } from './plan';
+export { type SheetMove, type SheetResult } from './result';
+export {
+  type Good,
+  type GoodFrom,
+  partOf,
+  type ReadingOf,
+  type SheetCaution,
+  type SheetKind,
+  type SheetMethod,
+  type SheetPlan,
+} from './sheet';
+export { spoils } from './spoils';
+export {
+  isLine,
+  newestTemperature,
+  type RoundState,
+  type SheetState,
+  type Stale,
+  type Truing,
+  truingOf,
+} from './state';
