@@ -33,7 +33,17 @@ const coreRooms = [
 const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
 /** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
-const stationFeatures = ['overview', 'brief', 'size', 'fit', 'build', 'shelf', 'handbook', 'stations'];
+const stationFeatures = [
+  'overview',
+  'brief',
+  'size',
+  'fit',
+  'build',
+  'prove',
+  'shelf',
+  'handbook',
+  'stations',
+];
 
 // One selector for all its names: every import is held against every selector.
 const named = (kind, key, names) =>

@@ -42,3 +42,5 @@ export { daysDrawing, type DaysShown } from './days';
 export { datesIcs, orderCsv, orderPdf, type WorkShown } from './work-files';
 export { stopCircuit } from './stop-circuit';
 export { cableName, cableNotes, hasTorch, wiringCsv, wiringPdf, type WiringShown } from './wiring-files';
+export { roundsDrawing, type RoundsShown, truingDrawing, type TruingShown } from './truing';
+export { setupDrawing } from './truing-setup';

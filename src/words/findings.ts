@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/checks';
 import type { BuildCode } from '@/core/build';
+import type { ProveCode } from '@/core/prove';
 import type { AxisCode, MachineCode } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { trainWords } from './findings-axis';
@@ -9,6 +10,7 @@ import { fitWords } from './findings-fit';
 import { machineWords } from './findings-machine';
 import { partWords } from './findings-parts';
 import { plateWords } from './findings-plates';
+import { proveWords } from './findings-prove';
 import { type FindingText, type FindingWords, tellerOf } from './teller';
 
 const axisWords: Record<AxisCode, FindingWords> = {
@@ -20,14 +22,15 @@ const axisWords: Record<AxisCode, FindingWords> = {
 };
 
 /** Words by the code of the check: a check without words does not compile. */
-const words: Record<AxisCode | MachineCode | BuildCode, FindingWords> = {
+const words: Record<AxisCode | MachineCode | BuildCode | ProveCode, FindingWords> = {
   ...axisWords,
   ...machineWords,
   ...buildWords,
+  ...proveWords,
 };
 
 /** Words for a finding of any scope. */
 export const findingText = (
-  f: Finding<AxisCode | MachineCode | BuildCode>,
+  f: Finding<AxisCode | MachineCode | BuildCode | ProveCode>,
   system: UnitSystem,
 ): FindingText => words[f.code](tellerOf(f, system));

@@ -81,3 +81,17 @@ export {
   wireNames,
   wiringCaution,
 } from './wiring';
+export {
+  cautionWords,
+  cellName,
+  goodFromWords,
+  happeningWords,
+  instrumentNames,
+  methodHow,
+  methodNames,
+  moveTexts,
+  sheetTitle,
+  trueFigureName,
+  trueParts,
+  trueText,
+} from './truing';

@@ -11,3 +11,4 @@ export {
   type Params,
   unlessMissing,
 } from './checked';
+export { told } from './told';

@@ -1,1 +1,2 @@
+export * from './report';
 export * from './truing';

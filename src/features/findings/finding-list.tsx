@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { memo, type ReactNode, useMemo } from 'react';
 import type { Remedy } from '@/core/checks';
-import { type BuildFinding, isBuildCode } from '@/core/build';
+import { isWorkCode, type WorkFinding } from '@/core/prove';
 import { type AnyFinding, costOfChange, elsewhere, type Known } from '@/core/machine';
 import type { UnitSystem } from '@/core/units';
 import { useMachine, usePainted, useTrial } from '@/features/frame';
@@ -26,8 +26,8 @@ import {
 import styles from './findings.module.css';
 import { Ours, useRests } from './ours';
 
-/** Of plan, Fit or Build. */
-type Shown = AnyFinding | BuildFinding;
+/** Of the plan, of Fit, or of the work. */
+type Shown = AnyFinding | WorkFinding;
 
 interface ListProps {
   readonly findings: readonly Shown[];
@@ -148,7 +148,7 @@ const WaysOut = memo(function WaysOut(props: WaysOutProps) {
   const { remedies, verdict } = finding;
   const money = useMoney();
   if (!remedies.length)
-    return verdict === 'gives-out' && !isBuildCode(finding.code) ? (
+    return verdict === 'gives-out' && !isWorkCode(finding.code) ? (
       <p className={styles.none}>No single change that is known here helps.</p>
     ) : null;
   return (

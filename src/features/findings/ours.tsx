@@ -2,7 +2,7 @@
 
 import { type ReactNode, useMemo } from 'react';
 import { outcomeKey, restsOf } from '@/core/choose';
-import type { BuildFinding } from '@/core/build';
+import type { WorkFinding } from '@/core/prove';
 import { type AnyFinding, type MachineContext, oursOfCheck, originsOf } from '@/core/machine';
 import { type Edit, getAt, isMeasure, type Project } from '@/core/model';
 import { MachineField } from '@/features/fields';
@@ -20,8 +20,8 @@ import styles from './findings.module.css';
  */
 export function useRests(
   context: MachineContext,
-  findings: readonly (AnyFinding | BuildFinding)[],
-): (finding: AnyFinding | BuildFinding) => readonly string[] {
+  findings: readonly (AnyFinding | WorkFinding)[],
+): (finding: AnyFinding | WorkFinding) => readonly string[] {
   const axes = [...new Set(findings.map((f) => f.axisId))].join(' ');
   return useMemo(() => {
     const { project, loaded } = context;

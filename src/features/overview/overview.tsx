@@ -3,7 +3,8 @@
 import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { buildPlace, type BuildFinding, isBuildCode, withBuild } from '@/core/build';
+import { buildPlace, isBuildCode, withBuild } from '@/core/build';
+import { isProveCode, isWorkCode, proveFindings, truingOf, type WorkFinding } from '@/core/prove';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -173,9 +174,10 @@ function Matters({ report, build }: WholeProps) {
   // Until somebody has begun to put it together its order is nothing to worry about.
   const begun = project.steps.length > 0 || project.covers.length > 0;
   const { findings: work } = useWork(build, { wanted: begun });
+  const proved = useMemo(() => proveFindings(truingOf(project)), [project]);
   const all = useMemo(
-    () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : [])]),
-    [report, found, work, begun],
+    () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : []), ...proved]),
+    [report, found, work, begun, proved],
   );
   return (
     <section aria-labelledby="matters-title" className={styles.matters}>
@@ -201,21 +203,28 @@ function Matters({ report, build }: WholeProps) {
 }
 
 /** Whether anything of ours stands behind a finding: its axis, or for the whole any part of it. */
-const restsOnOurs = ({ axes, ours }: MachineReport, { axisId, code }: AnyFinding | BuildFinding): boolean => {
-  if (isBuildCode(code)) return false;
+const restsOnOurs = ({ axes, ours }: MachineReport, { axisId, code }: AnyFinding | WorkFinding): boolean => {
+  if (isWorkCode(code)) return false;
   return axisId === null ? ours.length > 0 : (axes.find((a) => a.axisId === axisId)?.ours.length ?? 0) > 0;
 };
 
-function Matter({ finding, guessed }: { finding: AnyFinding | BuildFinding; guessed: boolean }) {
+const wholeOf = (code: string): string => {
+  if (isBuildCode(code)) return 'Build';
+  return isProveCode(code) ? 'Prove' : 'Whole machine';
+};
+
+/** Where a finding is told in full. */
+function hrefOf(id: string, { code, axisId }: AnyFinding | WorkFinding): string {
+  if (isBuildCode(code)) return `${machineHref('build', id)}&v=${buildPlace(code)}`;
+  return isProveCode(code) ? machineHref('prove', id) : machineHref('size', id, axisId ?? WHOLE);
+}
+
+function Matter({ finding, guessed }: { finding: AnyFinding | WorkFinding; guessed: boolean }) {
   const { project, system } = useMachine();
   const { verdict, axisId, code } = finding;
   const { title, big, line, remedy } = matterOf(finding, system);
-  const built = isBuildCode(code);
-  const whole = built ? 'Build' : 'Whole machine';
-  const where = project.axes.find((a) => a.id === axisId)?.name ?? whole;
-  const href = built
-    ? `${machineHref('build', project.id)}&v=${buildPlace(code)}`
-    : machineHref('size', project.id, axisId ?? WHOLE);
+  const where = project.axes.find((a) => a.id === axisId)?.name ?? wholeOf(code);
+  const href = hrefOf(project.id, finding);
   return (
     <li>
       <VerdictMark verdict={verdict} guessed={guessed} labelled />

@@ -1,7 +1,7 @@
-import { Coming } from '@/features/stations';
+import { ProveStation } from '@/features/prove';
 
 export const metadata = { title: 'Prove' };
 
 export default function ProvePage() {
-  return <Coming station="prove" />;
+  return <ProveStation />;
 }

@@ -1,12 +1,11 @@
 import { defineCheck } from '@/core/checks';
-import { atMost, type Checked, exactly, type Params, unlessMissing } from '@/core/findings';
+import { atMost, type Checked, exactly, type Params, unlessMissing, told } from '@/core/findings';
 import type { QuoteInput } from '@/core/model';
 import { dayOf } from '../days';
 import { isGot, isHere, type ListLine } from '../list';
 import type { BuildContext } from './context';
 import { barKey, barsKey, openSpoilt } from '../sawing';
 import { paramsOf, sameSpec, specOf } from './spec';
-import { told } from './told';
 
 export const buildCheck = <const Code extends string>(check: {
   readonly code: Code;

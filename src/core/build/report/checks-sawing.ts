@@ -1,9 +1,9 @@
+import { told } from '@/core/findings';
 import { barKey, barsKey, openSpoilt } from '../sawing';
 import { isHere } from '../list';
 import type { NeedSection } from '../needs';
 import { buildCheck } from './checks-list';
 import { specOf } from './spec';
-import { told } from './told';
 
 /** A section for the wording. */
 const namedSection = (section: NeedSection) => ({

@@ -1,8 +1,7 @@
 import { defineCheck } from '@/core/checks';
-import type { Checked, Params } from '@/core/findings';
+import { type Checked, type Params, told } from '@/core/findings';
 import { type Conflict } from '../order';
 import { SO_FAR, WANTED_DEPTH } from '../assembly';
-import { told } from './told';
 import type { WorkContext } from './work';
 
 const workCheck = <const Code extends string>(check: {

@@ -60,9 +60,9 @@ export function buildPlace(code: BuildCode): BuildPlace {
   return ofWork.has(code) ? 'assembly' : 'parts';
 }
 
-/** Findings of plan and build in one list, the worst first. */
-export const withBuild = (
+/** Findings of the plan and of the work in one list, the worst first. */
+export const withBuild = <Other extends Pick<AnyFinding, 'verdict'>>(
   machine: readonly AnyFinding[],
-  build: readonly BuildFinding[],
-): readonly (AnyFinding | BuildFinding)[] =>
-  [...gathered([machine]), ...build].sort((a, b) => byWeight(a.verdict, b.verdict));
+  work: readonly Other[],
+): readonly (AnyFinding | Other)[] =>
+  [...gathered([machine]), ...work].sort((a, b) => byWeight(a.verdict, b.verdict));

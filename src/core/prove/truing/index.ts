@@ -1,6 +1,7 @@
 export { type Cell, cellsOf } from './cells';
 export { happenedEdits, movedEdits, readEdits, sheetEdits, startedRound, unreadEdits } from './edits';
 export { type Figure } from './figure';
+export { type MoveGroup, moveGroups } from './groups';
 export { type BestMove, bestMove, endOf, readingMinutes } from './next';
 export { truingPlan } from './plan';
 export { type SheetMove, type SheetResult } from './result';
@@ -18,6 +19,7 @@ export { spoils } from './spoils';
 export {
   isLine,
   newestTemperature,
+  type RoundMemory,
   type RoundState,
   type SheetState,
   type Stale,

@@ -11,10 +11,20 @@ const MOST = 30;
 /** Bolts of a rail whose holes the tables do not know, m apart. */
 const USUAL_PITCH = 0.1;
 
-/** Places evenly along a length. */
+/** Places stand at whole steps of so much, m, so that they can be marked with a tape. */
+const MARKS = 0.01;
+
+/** Places evenly along a length; what is left over of it at the far end is less than a mark for each. */
 export function along(length: number, apart = APART): readonly SheetPlace[] {
   const n = Math.min(MOST, Math.max(LEAST, Math.ceil(length / apart) + 1));
-  return Array.from({ length: n }, (_, i) => ({ x: (length * i) / (n - 1), y: 0 }));
+  return evenly(length, n);
+}
+
+/** So many places evenly along a length, at marks where it is long enough for them. */
+export function evenly(length: number, count: number): readonly SheetPlace[] {
+  const even = length / (count - 1);
+  const step = even > 2 * MARKS ? Math.floor(even / MARKS + 1e-9) * MARKS : even;
+  return Array.from({ length: count }, (_, i) => ({ x: Number((step * i).toFixed(6)), y: 0 }));
 }
 
 /** Bolts of a rail: where its holes are, else at a usual pitch. */

@@ -1,7 +1,8 @@
 import type { HappeningSaid, InstrumentKind, Project, RoundSaid, SheetSaid } from '@/core/model';
-import { factorSeen, instrumentOf, instruments, roundsLeft } from '@/core/metrology';
+import { factorSeen, instrumentOf, roundsLeft } from '@/core/metrology';
 import type { Verdict } from '@/core/findings';
 import { truingPlan } from './plan';
+import { evenly } from './plan-rails';
 import { readOf } from './readings';
 import { NO_RESULT, type SheetResult } from './result';
 import type { SheetMethod, SheetPlan } from './sheet';
@@ -28,6 +29,8 @@ export interface SheetState {
   /** As proposed, with what the builder says over it. */
   readonly plan: SheetPlan;
   readonly said: SheetSaid | undefined;
+  /** Of the axis it belongs to; empty where it belongs to none. */
+  readonly axisName: string;
   readonly method: SheetMethod;
   readonly instrument: InstrumentKind;
   /** Step and error at most of that instrument. */
@@ -47,7 +50,10 @@ export interface SheetState {
 /** A sheet with what the builder says of it. */
 function asSaid(plan: SheetPlan, said: SheetSaid | undefined): SheetPlan {
   if (!said) return plan;
-  const places = said.places === null || !isLine(plan) ? plan.places : evenly(plan, said.places);
+  const places =
+    said.places === null || !isLine(plan)
+      ? plan.places
+      : evenly(plan.sizes.length ?? plan.places.at(-1)!.x, said.places);
   const good = said.good === null ? plan.good : ({ value: said.good, from: 'said' } as const);
   return { ...plan, places, good };
 }
@@ -55,17 +61,28 @@ function asSaid(plan: SheetPlan, said: SheetSaid | undefined): SheetPlan {
 /** Sheets whose places lie along a length: there may be more or fewer of them. */
 export const isLine = ({ kind }: SheetPlan): boolean => kind === 'straight' || kind === 'parallel';
 
-const evenly = (plan: SheetPlan, count: number) => {
-  const length = plan.places.at(-1)!.x;
-  return Array.from({ length: count }, (_, i) => ({ x: (length * i) / (count - 1), y: 0 }));
-};
-
 const worstOf = ({ figures }: SheetResult): number | null => {
   const asked = figures.flatMap((f) => (f.good === null || f.good <= 0 ? [] : [Math.abs(f.value) / f.good]));
   return asked.length ? Math.max(...asked) : null;
 };
 
-function roundState(plan: SheetPlan, round: RoundSaid): RoundState {
+/**
+ * What rounds came to, kept by whoever asks often: a keystroke in one round works out no other. A round is
+ * never changed in place.
+ */
+export type RoundMemory = WeakMap<RoundSaid, { readonly plan: string; readonly state: RoundState }>;
+
+function roundState(plan: SheetPlan, round: RoundSaid, memory: RoundMemory): RoundState {
+  const { places: _places, ...asked } = plan;
+  const of = JSON.stringify(asked);
+  const known = memory.get(round);
+  if (known?.plan === of) return known.state;
+  const state = workedRound(plan, round);
+  memory.set(round, { plan: of, state });
+  return state;
+}
+
+function workedRound(plan: SheetPlan, round: RoundSaid): RoundState {
   const method = plan.methods.find((m) => m.id === round.method) ?? plan.methods[0]!;
   // Places as they were when it was read, whatever the plan says today.
   const then = { ...plan, places: round.places };
@@ -118,7 +135,7 @@ function verdictOf(last: RoundState | undefined): SheetState['verdict'] {
   return asked.length && asked.every((f) => f.decision.verdict === 'holds') ? 'holds' : 'not-known';
 }
 
-function sheetState(project: Project, proposed: SheetPlan): SheetState {
+function sheetState(project: Project, proposed: SheetPlan, memory: RoundMemory): SheetState {
   const said = project.sheets.find((s) => s.key === proposed.key);
   const plan = asSaid(proposed, said);
   const method = plan.methods.find((m) => m.id === said?.method) ?? plan.methods[0]!;
@@ -126,7 +143,7 @@ function sheetState(project: Project, proposed: SheetPlan): SheetState {
   const instrument = allowed.find((k) => k === said?.instrument) ?? method.instrument;
   const own = instrumentOf(instrument, { digit: said?.digit ?? null, limit: said?.limit ?? null });
   const size = Math.max(0, ...plan.places.map((p) => Math.hypot(p.x, p.y)));
-  const rounds = project.rounds.filter((r) => r.sheet === plan.key).map((r) => roundState(plan, r));
+  const rounds = project.rounds.filter((r) => r.sheet === plan.key).map((r) => roundState(plan, r, memory));
   const last = rounds.at(-1);
   const stale = staleOf(plan, last, project);
   const whole = (last?.result.figures.length ?? 0) > 0;
@@ -136,6 +153,7 @@ function sheetState(project: Project, proposed: SheetPlan): SheetState {
   return {
     plan,
     said,
+    axisName: project.axes.find((a) => a.id === plan.axis)?.name ?? '',
     method,
     instrument,
     digit: own.digit,
@@ -165,9 +183,12 @@ export interface Truing {
   readonly begun: boolean;
 }
 
-/** Every sheet of a machine as it stands. */
-export function truingOf(project: Project): Truing {
-  const sheets = truingPlan(project).map((plan) => sheetState(project, plan));
+/**
+ * Every sheet of a machine as it stands.
+ * @param memory of rounds that were worked out before; left out, all are.
+ */
+export function truingOf(project: Project, memory: RoundMemory = new WeakMap()): Truing {
+  const sheets = truingPlan(project).map((plan) => sheetState(project, plan, memory));
   const next = sheets.find((s) => s.state !== 'left' && !(s.state === 'done' && s.verdict === 'holds'));
   return {
     sheets,
@@ -175,7 +196,3 @@ export function truingOf(project: Project): Truing {
     begun: project.rounds.length > 0 || project.happenings.length > 0,
   };
 }
-
-/** Whether an instrument reads what a sheet’s method asks. */
-export const readsAlike = (kind: InstrumentKind, method: SheetMethod): boolean =>
-  instruments[kind].reads === method.reads;

@@ -75,7 +75,7 @@ describe('the order of truing', () => {
       }
     },
   );
-  it('a moving gantry: rails before feet, feet before the cross rail, square before drives, tram last', () => {
+  it('a moving gantry: rails, feet, cross rail, square, drives, tram', () => {
     const keys = truingPlan(bare).map((p) => p.key);
     const order = [
       'rail-a/height',

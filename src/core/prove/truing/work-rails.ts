@@ -49,8 +49,11 @@ function pointDoubt(plan: SheetPlan, read: Read, method: string) {
 /** Below so many points nothing is said of a line. */
 const LEAST = 3;
 
+/** Nobody moves a bolt by less, m. */
+const LEAST_MOVE = 1e-6;
+
 const moves = (kind: SheetMove['kind'], list: readonly { readonly by: number }[]): readonly SheetMove[] =>
-  list.flatMap(({ by }, bolt) => (by === 0 ? [] : [{ kind, bolt, by }]));
+  list.flatMap(({ by }, bolt) => (Math.abs(by) < LEAST_MOVE ? [] : [{ kind, bolt, by }]));
 
 /** Whether a sheet goes sideways; else it goes up. */
 const isSide = ({ key }: SheetPlan) => key.endsWith('/side');

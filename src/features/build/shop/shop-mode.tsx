@@ -28,7 +28,7 @@ import {
 import { Photos } from '../photos';
 import { Waiting } from '../waiting';
 import { useSteps } from '../assembly/use-steps';
-import { Keypad } from './keypad';
+import { StepReading } from './step-reading';
 import { Photo } from './photo';
 import styles from './shop.module.css';
 import { useAwake } from './use-awake';
@@ -154,7 +154,7 @@ function ShopStep({ step, work, geometry, lines, names }: StepProps) {
         </ul>
       )}
       {step.readings.map((what) => (
-        <Keypad key={what} {...{ what, step, name }} />
+        <StepReading key={what} {...{ what, step, name }} />
       ))}
       <Photos step={step.id} name={name} />
     </>

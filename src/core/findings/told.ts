@@ -1,4 +1,5 @@
-import type { Checked, Params, Verdict } from '@/core/findings';
+import type { Checked, Params } from './checked';
+import type { Verdict } from './verdict';
 
 /** What is found without a figure that could be short of another. */
 export const told = <const Code extends string>(

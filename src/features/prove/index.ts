@@ -1,0 +1,1 @@
+export { ProveStation } from './prove-station';

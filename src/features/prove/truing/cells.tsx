@@ -1,0 +1,140 @@
+'use client';
+
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import type { SheetState } from '@/core/prove';
+import { formatQuantity } from '@/core/units';
+import { useMachine } from '@/features/frame';
+import { cellName } from '@/words';
+import styles from './truing.module.css';
+import type { SheetActs, Shown } from './use-sheet';
+
+interface CellsProps {
+  readonly state: SheetState;
+  readonly acts: SheetActs;
+}
+
+/** What a cell is called: its place along the length, or its name. */
+export function useCellName({ plan }: SheetState): (shown: Shown) => string {
+  const { system } = useMachine();
+  return ({ cell }) => {
+    const place = cell.x === null ? '' : formatQuantity('length', cell.x, system, 4).text;
+    const name = cell.name === null ? '' : cellName(plan.kind, cell.name);
+    return [name, place, cell.turned ? 'turned' : ''].filter(Boolean).join(', ');
+  };
+}
+
+/** A reading that is not lit: a press lights it. */
+function Taken({ shown, name, onPick }: { shown: Shown; name: string; onPick: () => void }) {
+  return (
+    <button type="button" aria-label={`Reading at ${name}: ${shown.text || 'none'}`} onClick={onPick}>
+      {shown.text || '–'}
+      {shown.count > 1 && <sup>{shown.count}</sup>}
+    </button>
+  );
+}
+
+/** What a key does where readings are typed; false: nothing of ours. */
+function keyAct(e: KeyboardEvent, empty: boolean, acts: KeyActs): boolean {
+  const free: Readonly<Record<string, () => void>> = {
+    Enter: () => acts.keep(e.shiftKey),
+    Escape: acts.clear,
+    ArrowDown: () => acts.go(1),
+    ArrowUp: () => acts.go(-1),
+  };
+  // While something is typed these move and delete within it.
+  const whenEmpty: Readonly<Record<string, () => void>> = {
+    ArrowRight: () => acts.go(1),
+    ArrowLeft: () => acts.go(-1),
+    Delete: acts.unread,
+  };
+  const act = free[e.key] ?? (empty ? whenEmpty[e.key] : undefined);
+  act?.();
+  return act !== undefined;
+}
+
+interface KeyActs {
+  readonly keep: (again: boolean) => void;
+  readonly clear: () => void;
+  readonly go: (by: 1 | -1) => void;
+  readonly unread: () => void;
+}
+
+/** The readings, one under the other or beside one another; what is typed goes into the one that is lit. */
+export function Cells({ state, acts }: CellsProps) {
+  const { system } = useMachine();
+  const name = useCellName(state);
+  const { shown, at, take, unit } = acts;
+  // Along a length the unit stands once, at the first.
+  const label = (s: Shown) =>
+    s.cell.x === null || s.cell.name !== null
+      ? name(s)
+      : formatQuantity('length', s.cell.x, system, 4)[s.cell.x === 0 ? 'text' : 'number'];
+  const [text, setText] = useState('');
+  const [note, setNote] = useState('');
+  const input = useRef<HTMLInputElement>(null);
+  const moved = useRef(false);
+  useEffect(() => {
+    // Only after a reading: opening the page takes nobody’s keys away.
+    if (moved.current) input.current?.focus();
+  }, [at]);
+  const keep = (again: boolean) => {
+    if (!text.trim()) return;
+    moved.current = true;
+    const wrong = take(text, again);
+    setNote(wrong ?? '');
+    if (!wrong) setText('');
+  };
+  const go = (to: number) => {
+    moved.current = true;
+    acts.pick(Math.min(shown.length - 1, Math.max(0, to)));
+    setText('');
+  };
+  const keys: KeyActs = { keep, clear: () => setText(''), go: (by) => go(at + by), unread: acts.unread };
+  const onKey = (e: KeyboardEvent) => {
+    if (keyAct(e, text === '', keys)) e.preventDefault();
+  };
+  const line = shown.every((s) => s.cell.x !== null && s.cell.name === null);
+  const runs = [shown.filter((s) => !s.cell.turned), shown.filter((s) => s.cell.turned)];
+  return (
+    <div className={styles.cells} data-line={line || undefined}>
+      {runs.map((run, r) => (
+        <div key={r} hidden={!run.length}>
+          {runs[1]!.length > 0 && <h3>{r ? 'Turned over' : 'As it lies'}</h3>}
+          <ol
+            aria-label={`Readings${r ? ', turned over' : ''}, ${unit.symbol}`}
+            style={line ? { gridTemplateColumns: `repeat(${run.length}, minmax(44px, 1fr))` } : undefined}
+          >
+            {run.map((s) => (
+              <li key={s.cell.index}>
+                <span>{label(s)}</span>
+                {s === shown[at] ? (
+                  <input
+                    ref={input}
+                    aria-label={`Reading at ${name(s)}, ${unit.symbol}`}
+                    aria-invalid={note !== ''}
+                    autoComplete="off"
+                    value={text}
+                    placeholder={s.text || unit.symbol}
+                    onChange={(e) => setText(e.target.value)}
+                    onKeyDown={onKey}
+                  />
+                ) : (
+                  <Taken shown={s} name={name(s)} onPick={() => go(shown.indexOf(s))} />
+                )}
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
+      {note && (
+        <p role="alert" className={styles.note}>
+          {note}
+        </p>
+      )}
+      <p className={styles.keys}>
+        <b>Enter</b> next place · <b>Shift Enter</b> once more, mean · <b>arrows</b> to and fro ·{' '}
+        <b>Delete</b> not read
+      </p>
+    </div>
+  );
+}
