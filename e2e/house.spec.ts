@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { buildLooks, type Look } from './looks';
+import { buildLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
 import { test } from './window';
 
@@ -136,6 +136,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     ],
     ...buildLooks(),
   ],
+  prove: proveLooks(),
   fit: [
     [
       'a travel chain',
@@ -235,7 +236,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     [
       'a station to come',
       async (page) => {
-        await page.goto('/prove?m=tern-creek');
+        await page.goto('/log?m=tern-creek');
         await page.getByText('Not built yet').waitFor();
       },
     ],

@@ -20,3 +20,18 @@ export const buildLooks = (): Look[] =>
       await page.getByRole('heading', { name: heading }).waitFor();
     },
   ]);
+
+/** The sheets of truing: a line of readings, named ones, a stale one, nothing read yet. */
+export const proveLooks = (): Look[] =>
+  Object.entries({
+    'rail-b/height': 'Best next adjustment',
+    feet: 'Stale',
+    frame: 'Holds: twist, each corner',
+    square: 'Square',
+  }).map(([sheet, heading]): Look => [
+    sheet,
+    async (page) => {
+      await page.goto(`/prove?m=tern-creek&sheet=${encodeURIComponent(sheet)}`);
+      await page.getByRole('heading', { name: heading }).waitFor();
+    },
+  ]);

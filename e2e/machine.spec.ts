@@ -164,7 +164,7 @@ test.describe('without WebGL', () => {
 
 test('each station to come says so in one sentence', async ({ page }) => {
   await showBench(page);
-  for (const name of ['Prove', 'Log']) {
+  for (const name of ['Log']) {
     await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     await expect(page.getByText('Not built yet')).toBeVisible();

@@ -59,7 +59,6 @@ const shots = [
   { name: 'axis-bench', path: bench('bed'), size: desk },
   { name: 'fit-chain', path: '/fit?m=fernhollow&a=bed', size: desk },
   { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
-  { name: 'fit-ends', path: '/fit?m=wayside&a=bed&v=ends', size: desk },
   { name: 'fit-plate', path: '/fit?m=fernhollow&a=cross&v=plates', size: desk },
   {
     name: 'fit-instead',
@@ -93,6 +92,12 @@ const shots = [
     path: '/build?m=tern-creek&v=calendar',
     size: desk,
     act: (page) => page.getByRole('heading', { name: 'If a delivery is late' }).waitFor(),
+  },
+  {
+    name: 'prove-truing',
+    path: '/prove?m=tern-creek&sheet=rail-b%2Fheight',
+    size: desk,
+    act: (page) => page.getByRole('heading', { name: 'Best next adjustment' }).waitFor(),
   },
   {
     name: 'phone-shop',

@@ -18,9 +18,11 @@ describe('the terminal', () => {
   it('writes the report and nothing else', () => {
     const { out, err, code } = run(['demo.json'], read, TODAY);
     expect([err, code]).toEqual(['', 0]);
-    const { build, ...plan } = JSON.parse(out);
+    const { build, prove, ...plan } = JSON.parse(out);
     expect(plan).toEqual(JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))));
     expect(build).toMatchObject({ today: TODAY, money: { basket: { proved: true } } });
+    expect(prove).toMatchObject({ next: 'frame', findings: [] });
+    expect(prove.sheets.map((s: { state: string }) => s.state)).not.toContain('done');
   });
   it('adds the working on demand', () => {
     expect(JSON.parse(run(['demo.json', '--working'], read, TODAY).out).axes[0].working[0]).toMatchObject({

@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { computable, readProjectFile } from '@/core/formats';
 import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { machineReport } from '@/core/machine';
+import { proveSummary } from '@/core/prove';
 import { explainIssue } from '@/words';
 
 const usage = `Usage: npm run --silent report -- machine.json [--working]
@@ -42,7 +43,7 @@ export function run(
   const context = buildContext(project, report.axes, today);
   const build = buildReport(context, workOf(context, { now: wallOf(today), zone: steadyZone }));
   return {
-    out: `${JSON.stringify({ ...report, build }, null, 2)}\n`,
+    out: `${JSON.stringify({ ...report, build, prove: proveSummary(project) }, null, 2)}\n`,
     err: '',
     code: 0,
   };

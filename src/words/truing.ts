@@ -189,7 +189,7 @@ export const happeningWords: Record<HappeningKind, string> = {
 
 const figureNames: Record<string, string> = {
   zone: 'least band',
-  range: 'range',
+  range: 'width of the band',
   twist: 'twist, each corner',
   'level-x': 'out of level along',
   'level-y': 'out of level across',

@@ -1,8 +1,7 @@
 import { NextLink, type StationId, stationNames } from '@/features/frame';
 import styles from './coming.module.css';
 
-const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit' | 'build'>, string> = {
-  prove: 'Here readings will true up the machine, and tests will be set against what was predicted.',
+const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit' | 'build' | 'prove'>, string> = {
   log:
     'Here dated entries, changes of parts and regrets will be kept, with what each upgrade ' +
     'really brought.',
@@ -11,7 +10,11 @@ const plans: Record<Exclude<StationId, 'size' | 'brief' | 'fit' | 'build'>, stri
 /**
  * A station that is planned and not built: one sentence, and no field that could be taken for a broken one.
  */
-export function Coming({ station }: { station: Exclude<StationId, 'size' | 'brief' | 'fit' | 'build'> }) {
+export function Coming({
+  station,
+}: {
+  station: Exclude<StationId, 'size' | 'brief' | 'fit' | 'build' | 'prove'>;
+}) {
   return (
     <section className={styles.coming}>
       <p className={styles.stamp}>Not built yet</p>

@@ -1,6 +1,7 @@
 import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
 import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { machineReport } from '@/core/machine';
+import { proveSummary } from '@/core/prove';
 import type { Issue } from '@/core/model';
 import { explainIssue, issueText } from '@/words';
 
@@ -33,7 +34,7 @@ async function readBody(request: Request): Promise<string | number> {
 }
 
 /**
- * POST a machine as JSON, get its report with what is got and sawn; `?working=1` adds every formula,
+ * POST a machine as JSON, get its report with what is got, sawn and trued; `?working=1` adds every formula,
  * `?today=2026-11-27` says which day it is. 413 above 5 MB, 422 with issues.
  */
 export async function POST(request: Request): Promise<Response> {
@@ -50,5 +51,5 @@ export async function POST(request: Request): Promise<Response> {
   // A service stands in nobody's zone: the day begins at midnight, and no clocks are changed.
   const work = workOf(context, { now: wallOf(today), zone: steadyZone });
   const build = buildReport(context, work);
-  return Response.json({ ...report, build });
+  return Response.json({ ...report, build, prove: proveSummary(project) });
 }

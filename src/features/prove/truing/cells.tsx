@@ -1,6 +1,6 @@
 'use client';
 
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 import type { SheetState } from '@/core/prove';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
@@ -23,10 +23,22 @@ export function useCellName({ plan }: SheetState): (shown: Shown) => string {
   };
 }
 
-/** A reading that is not lit: a press lights it. */
-function Taken({ shown, name, onPick }: { shown: Shown; name: string; onPick: () => void }) {
+interface TakenProps {
+  readonly shown: Shown;
+  readonly name: string;
+  readonly lit: boolean;
+  readonly onPick: () => void;
+}
+
+/** A reading as it stands; a press lights it. */
+function Taken({ shown, name, lit, onPick }: TakenProps) {
   return (
-    <button type="button" aria-label={`Reading at ${name}: ${shown.text || 'none'}`} onClick={onPick}>
+    <button
+      type="button"
+      aria-pressed={lit}
+      aria-label={`Reading at ${name}: ${shown.text || 'none'}`}
+      onClick={onPick}
+    >
       {shown.text || '–'}
       {shown.count > 1 && <sup>{shown.count}</sup>}
     </button>
@@ -72,22 +84,17 @@ export function Cells({ state, acts }: CellsProps) {
   const [text, setText] = useState('');
   const [note, setNote] = useState('');
   const input = useRef<HTMLInputElement>(null);
-  const moved = useRef(false);
-  useEffect(() => {
-    // Only after a reading: opening the page takes nobody’s keys away.
-    if (moved.current) input.current?.focus();
-  }, [at]);
+  const here = shown[at];
   const keep = (again: boolean) => {
     if (!text.trim()) return;
-    moved.current = true;
     const wrong = take(text, again);
     setNote(wrong ?? '');
     if (!wrong) setText('');
   };
   const go = (to: number) => {
-    moved.current = true;
     acts.pick(Math.min(shown.length - 1, Math.max(0, to)));
     setText('');
+    input.current?.focus();
   };
   const keys: KeyActs = { keep, clear: () => setText(''), go: (by) => go(at + by), unread: acts.unread };
   const onKey = (e: KeyboardEvent) => {
@@ -97,6 +104,32 @@ export function Cells({ state, acts }: CellsProps) {
   const runs = [shown.filter((s) => !s.cell.turned), shown.filter((s) => s.cell.turned)];
   return (
     <div className={styles.cells} data-line={line || undefined}>
+      {here && (
+        <label className={styles.reading}>
+          <span>
+            {name(here)}
+            <small>
+              reading {at + 1} of {shown.length}
+            </small>
+          </span>
+          <input
+            ref={input}
+            aria-label={`Reading at ${name(here)}, ${unit.symbol}`}
+            aria-invalid={note !== ''}
+            autoComplete="off"
+            value={text}
+            placeholder={here.text}
+            onChange={(e) => setText(e.target.value)}
+            onKeyDown={onKey}
+          />
+          <span>{unit.symbol}</span>
+        </label>
+      )}
+      {note && (
+        <p role="alert" className={styles.note}>
+          {note}
+        </p>
+      )}
       {runs.map((run, r) => (
         <div key={r} hidden={!run.length}>
           {runs[1]!.length > 0 && <h3>{r ? 'Turned over' : 'As it lies'}</h3>}
@@ -107,30 +140,12 @@ export function Cells({ state, acts }: CellsProps) {
             {run.map((s) => (
               <li key={s.cell.index}>
                 <span>{label(s)}</span>
-                {s === shown[at] ? (
-                  <input
-                    ref={input}
-                    aria-label={`Reading at ${name(s)}, ${unit.symbol}`}
-                    aria-invalid={note !== ''}
-                    autoComplete="off"
-                    value={text}
-                    placeholder={s.text || unit.symbol}
-                    onChange={(e) => setText(e.target.value)}
-                    onKeyDown={onKey}
-                  />
-                ) : (
-                  <Taken shown={s} name={name(s)} onPick={() => go(shown.indexOf(s))} />
-                )}
+                <Taken shown={s} name={name(s)} lit={s === here} onPick={() => go(shown.indexOf(s))} />
               </li>
             ))}
           </ol>
         </div>
       ))}
-      {note && (
-        <p role="alert" className={styles.note}>
-          {note}
-        </p>
-      )}
       <p className={styles.keys}>
         <b>Enter</b> next place · <b>Shift Enter</b> once more, mean · <b>arrows</b> to and fro ·{' '}
         <b>Delete</b> not read

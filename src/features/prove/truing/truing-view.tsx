@@ -1,7 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type Figure, proveFindings, type SheetPlan, type SheetState, type Truing } from '@/core/prove';
+import {
+  type Figure,
+  type ProveFinding,
+  proveFindings,
+  type SheetPlan,
+  type SheetState,
+  type Truing,
+} from '@/core/prove';
 import { type RoundsShown, roundsDrawing, setupDrawing, truingDrawing } from '@/drawings';
 import { FindingList } from '@/features/findings';
 import { useMachine } from '@/features/frame';
@@ -150,7 +157,10 @@ function Sheet({ truing, state }: { readonly truing: Truing; readonly state: She
   const acts = useSheet(state);
   const { plan, method, last } = state;
   const findings = useMemo(() => proveFindings(truing), [truing]);
-  const others = findings.filter((f) => f.about !== plan.key);
+  // What is told of this sheet above is not told again.
+  const told = (f: ProveFinding) =>
+    f.about === plan.key || (f.code === 'true-stale' && state.stale && f.params.count === 1);
+  const others = findings.filter((f) => !told(f));
   const read = acts.shown.filter((s) => s.count > 0).length;
   const [figure] = last?.result.figures ?? [];
   const cellOf = (label: string, of: Figure['of'], si: number) => {

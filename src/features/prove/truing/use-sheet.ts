@@ -14,7 +14,7 @@ import {
   startedRound,
   unreadEdits,
 } from '@/core/prove';
-import { type HappeningKind, put, type SheetSaid } from '@/core/model';
+import { type HappeningKind, type Project, put, type RoundSaid, type SheetSaid } from '@/core/model';
 import {
   displayUnit,
   explainParseError,
@@ -49,17 +49,25 @@ export interface Shown {
 
 const now = () => new Date().toISOString();
 
+/**
+ * The round that goes on, as it is this moment: what the sheet came to may be of a key ago. None where
+ * something was moved since, or it is read otherwise now.
+ */
+function openRound({ rounds }: Project, { plan, method, last, stale }: SheetState): RoundSaid | null {
+  const newest = rounds.filter((r) => r.sheet === plan.key).at(-1);
+  if (!newest || newest.moved.length || newest.method !== method.id) return null;
+  return stale && last?.round.id === newest.id ? null : newest;
+}
+
 /** What can be done at a sheet: read, read again, move, begin anew; each one step of undo. */
 export function useSheet(state: SheetState) {
   const { project, editor, system } = useMachine();
-  const { plan, method, last, stale, axisName } = state;
+  const { plan, method, axisName } = state;
   const kind = kinds[method.reads];
   const unit = readingUnit(state, system);
   const title = sheetTitle(plan.key, axisName);
   const cells = cellsOf(plan, method);
-  // What was read before something was moved belongs to another machine.
-  const goesOn = last && !stale && !last.round.moved.length && last.round.method === method.id;
-  const round = goesOn ? last.round : null;
+  const round = openRound(project, state);
   const read = (cell: Cell) => round?.readings.filter((r) => r.place === cell.index) ?? [];
   const shown = cells.map((cell): Shown => {
     const all = read(cell);
@@ -81,7 +89,7 @@ export function useSheet(state: SheetState) {
     const parsed = parseQuantity(kind, text, unit.symbol);
     if (!parsed.ok) return `${title}: ${explainParseError(kind, parsed.error)}`;
     const typed = (parseQuantity(kind, text).ok ? text : `${text} ${unit.symbol}`).slice(0, 40);
-    const reading = { place: cell.index, typed, value: parsed.si as number, at: now() };
+    const reading = { place: cell.index, typed, value: Number(parsed.si.toPrecision(12)), at: now() };
     const refused = edit(readEdits(project, round ?? begun(), reading, again), `Reading: ${title}`);
     if (refused) return refused;
     const open = shown.findIndex((s, i) => i > at && s.count === 0);
