@@ -92,6 +92,5 @@ export {
   moveTexts,
   sheetTitle,
   trueFigureName,
-  trueParts,
   trueText,
 } from './truing';

@@ -232,12 +232,6 @@ export function trueText(of: Figure['of'], si: number, system: UnitSystem): stri
   return of === 'ratio' ? formatNumber(si, 3) : micro(si, system);
 }
 
-/** The same as number and unit, for where the unit stands elsewhere. */
-export function trueParts(of: Figure['of'], si: number, system: UnitSystem) {
-  const [number, ...unit] = trueText(of, si, system).split(' ');
-  return { number: number!, unit: unit.join(' ') };
-}
-
 const cells: Record<string, string> = {
   near: 'near side',
   right: 'right side',

@@ -83,6 +83,12 @@ describe('truing up', () => {
     await waitFor(() => expect(verdict()).toHaveTextContent('Out of limit'));
     expect(session.project!.happenings).toHaveLength(events);
   });
+  it('a reading that stands out is asked about, and a press goes to it', async () => {
+    await show('rail-b/height');
+    expect(await screen.findByText(/off the line of its/)).toHaveTextContent(/^Read it again\? At 1540 mm/);
+    await userEvent.click(screen.getByRole('button', { name: 'Go to 1540 mm' }));
+    expect(await field()).toHaveAccessibleName('Reading at 1540 mm, µm');
+  });
   it('a stale sheet says what happened to what; the order shows it', async () => {
     await show('feet');
     expect(await screen.findByRole('heading', { name: /Stale$/ })).toBeVisible();

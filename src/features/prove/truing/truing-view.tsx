@@ -1,14 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import {
-  type Figure,
-  type ProveFinding,
-  proveFindings,
-  type SheetPlan,
-  type SheetState,
-  type Truing,
-} from '@/core/prove';
+import type { UnitSystem } from '@/core/units';
+import { type ProveFinding, proveFindings, type SheetPlan, type SheetState, type Truing } from '@/core/prove';
 import { type RoundsShown, roundsDrawing, setupDrawing, truingDrawing } from '@/drawings';
 import { FindingList } from '@/features/findings';
 import { useMachine } from '@/features/frame';
@@ -17,8 +11,9 @@ import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { Keypad } from '@/ui/keypad';
 import { TitleBlock } from '@/ui/title-block';
-import { cautionWords, methodHow, methodNames, trueParts, trueText } from '@/words';
+import { cautionWords, methodHow, methodNames, trueText } from '@/words';
 import page from '../prove.module.css';
+import { Asked } from './asked';
 import { Cells, useCellName } from './cells';
 import { Order } from './order';
 import { Happenings, SheetFields } from './sheet-fields';
@@ -152,6 +147,23 @@ function PhonePad({ state, acts }: SheetProps) {
   );
 }
 
+const sheetCount = (n: number) => `${n} ${n === 1 ? 'sheet' : 'sheets'}`;
+
+/** Limit and doubt where they have room; slopes are long, and stand above in full. */
+function limitCells({ last }: SheetState, { sheets }: Truing, system: UnitSystem) {
+  const figure = last?.result.figures[0];
+  if (figure?.good != null && figure.of !== 'slope')
+    return [
+      { label: 'Limit', value: trueText(figure.of, figure.good, system) },
+      { label: 'Doubt', value: `± ${trueText(figure.of, figure.expanded, system)}` },
+    ];
+  const holds = sheets.filter((s) => s.state === 'done' && s.verdict === 'holds').length;
+  return [
+    { label: 'Hold', value: `${holds} of ${sheets.length}` },
+    { label: 'Rounds', value: String(sheets.reduce((sum, s) => sum + s.rounds.length, 0)) },
+  ];
+}
+
 function Sheet({ truing, state }: { readonly truing: Truing; readonly state: SheetState }) {
   const { system } = useMachine();
   const acts = useSheet(state);
@@ -162,11 +174,6 @@ function Sheet({ truing, state }: { readonly truing: Truing; readonly state: She
     f.about === plan.key || (f.code === 'true-stale' && state.stale && f.params.count === 1);
   const others = findings.filter((f) => !told(f));
   const read = acts.shown.filter((s) => s.count > 0).length;
-  const [figure] = last?.result.figures ?? [];
-  const cellOf = (label: string, of: Figure['of'], si: number) => {
-    const { number, unit } = trueParts(of, si, system);
-    return { label: `${label} ${unit}`, value: number };
-  };
   // A wire that is not there whips nobody.
   const cautions = plan.cautions.filter((c) => c !== 'wire' || method.id === 'wire');
   return (
@@ -186,6 +193,7 @@ function Sheet({ truing, state }: { readonly truing: Truing; readonly state: She
           </p>
         )}
         <Picture {...{ state, acts }} />
+        <Asked {...{ state, acts }} />
         <Cells key={plan.key} {...{ state, acts }} />
         <PhonePad key={`pad ${plan.key}`} {...{ state, acts }} />
         {plan.usualBolts && plan.bolts.length > 0 && (
@@ -223,9 +231,8 @@ function Sheet({ truing, state }: { readonly truing: Truing; readonly state: She
             { label: 'Sheet', value: acts.title },
             { label: 'Round', value: String(Math.max(1, state.rounds.length)) },
             { label: 'Read', value: `${read} of ${acts.shown.length}` },
-            figure?.good == null ? { label: 'Limit', value: '–' } : cellOf('Limit', figure.of, figure.good),
-            figure ? cellOf('Doubt, ±', figure.of, figure.expanded) : { label: 'Doubt', value: '–' },
-            { label: 'Stale', value: `${truing.sheets.filter((s) => s.state === 'stale').length} sheets` },
+            ...limitCells(state, truing, system),
+            { label: 'Stale', value: sheetCount(truing.sheets.filter((s) => s.state === 'stale').length) },
           ]}
         />
       </section>
