@@ -6,6 +6,7 @@ import {
   doubtFormulas,
   drivetrainFormulas,
   planeFormulas,
+  positioningFormulas,
   squareFormulas,
   straightFormulas,
   tramFormulas,
@@ -44,6 +45,7 @@ export const formulas: readonly Formula[] = [
   planeFormulas,
   tramFormulas,
   drivetrainFormulas,
+  positioningFormulas,
 ].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));

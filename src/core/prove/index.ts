@@ -1,2 +1,3 @@
+export * from './causes';
 export * from './report';
 export * from './truing';
