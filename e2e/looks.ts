@@ -21,9 +21,17 @@ export const buildLooks = (): Look[] =>
     },
   ]);
 
-/** The sheets of truing: a line of readings, named ones, a stale one, nothing read yet. */
-export const proveLooks = (): Look[] =>
-  Object.entries({
+const causesLook: Look = [
+  'causes',
+  async (page) => {
+    await page.goto('/prove?m=tern-creek&v=causes&axis=gantry');
+    await page.getByRole('heading', { name: 'The one test' }).waitFor();
+  },
+];
+
+/** The sheets of truing: a line of readings, named ones, a stale one, nothing read yet; and causes. */
+export const proveLooks = (): Look[] => [
+  ...Object.entries({
     'rail-b/height': 'Best next adjustment',
     feet: 'Stale',
     frame: 'Holds: twist, each corner',
@@ -34,4 +42,6 @@ export const proveLooks = (): Look[] =>
       await page.goto(`/prove?m=tern-creek&sheet=${encodeURIComponent(sheet)}`);
       await page.getByRole('heading', { name: heading }).waitFor();
     },
-  ]);
+  ]),
+  causesLook,
+];

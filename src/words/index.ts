@@ -94,3 +94,4 @@ export {
   trueFigureName,
   trueText,
 } from './truing';
+export { causeTexts, HAND_TEST, handTexts, signTexts } from './causes';

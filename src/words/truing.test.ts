@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { arrangements, type Project } from '@/core/model';
-import { cellsOf, proveFindings, type SheetPlan, truingOf, truingPlan } from '@/core/prove';
+import { arrangements, handFinds, type Project, signs } from '@/core/model';
+import { causes, cellsOf, proveFindings, type SheetPlan, truingOf, truingPlan } from '@/core/prove';
 import { demoMachines } from '@/demo';
 import {
+  causeTexts,
   cellName,
   findingText,
+  handTexts,
   methodHow,
   methodNames,
   moveTexts,
   sheetTitle,
+  signTexts,
   trueFigureName,
   trueText,
 } from '.';
@@ -73,5 +76,11 @@ describe('words of truing', () => {
     expect(all).toContain('A reading stands out: Rail B, height');
     expect(all).toContain('Arm axis: pull of the belt');
     expect(all).not.toMatch(/undefined|NaN|null/);
+  });
+  it('every sign, cause and link has its words', () => {
+    for (const sign of signs) expect(signTexts[sign].how.length).toBeGreaterThan(4);
+    for (const cause of causes) expect(causeTexts[cause].cure).toMatch(/\.$/);
+    for (const find of handFinds) expect(handTexts[find].length).toBeGreaterThan(6);
+    expect(new Set(causes.map((c) => causeTexts[c].title)).size).toBe(causes.length);
   });
 });

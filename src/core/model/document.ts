@@ -9,7 +9,7 @@ import { fitShape } from './fit/schema';
 import { type Caps, declaredIn, id, name, text } from './input';
 import type { FieldRule } from './measure';
 import { partsShape } from './parts/schema';
-import { truingShape } from './prove/truing';
+import { proveShape } from './prove/schema';
 import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
@@ -41,7 +41,7 @@ export const projectSchema = z.strictObject({
   ...fitShape,
   ...partsShape,
   ...buildShape,
-  ...truingShape,
+  ...proveShape,
   ...filesShape,
 });
 

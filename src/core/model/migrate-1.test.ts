@@ -32,8 +32,8 @@ function unfitted({ fit, ...axis }: Axis) {
 }
 
 /** A machine without what came with version 11: nothing was read on it. */
-function asBefore11({ sheets, rounds, happenings, ...rest }: Project): Project {
-  expect({ sheets, rounds, happenings }).toEqual(startingProve());
+function asBefore11({ sheets, rounds, happenings, symptoms, ...rest }: Project): Project {
+  expect({ sheets, rounds, happenings, symptoms }).toEqual(startingProve());
   return rest as Project;
 }
 

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Project } from '@/core/model';
@@ -135,5 +135,44 @@ describe('truing up', () => {
       expect(session.project!.happenings.at(-1)).toMatchObject({ node: 'rail-a/side', what: 'loosened' }),
     );
     expect(await screen.findByRole('heading', { name: /Read again/ })).toBeVisible();
+  });
+});
+
+describe('from what is seen to what it comes from', () => {
+  const view = async (axis: string, project: Project) => {
+    address.query = `m=${project.id}&v=causes&axis=${axis}`;
+    const session = await openSession(project);
+    renderOn(session, <ProveStation />);
+    return session;
+  };
+  it('asks for one sign to begin, then ranks causes and names the one test', async () => {
+    const session = await view('bed', { ...kayak, symptoms: [] });
+    expect(await screen.findByText(/one sign is enough to begin/)).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'a step at every reversal: yes' }));
+    await waitFor(() => expect(session.project!.symptoms).toMatchObject([{ axis: 'bed', answer: 'yes' }]));
+    const list = screen.getByRole('list', { name: 'Causes, the likeliest first' });
+    expect(await within(list).findByText(/Rack mesh open/)).toBeVisible();
+    expect(within(list).queryByText(/nut/)).toBeNull();
+    expect(screen.getByRole('region', { name: 'The one test' })).toHaveTextContent(/bits in/);
+    // The same button again takes the answer back.
+    await userEvent.click(screen.getByRole('button', { name: 'a step at every reversal: yes' }));
+    await waitFor(() => expect(session.project!.symptoms).toEqual([]));
+  });
+  it('the test by hand settles it, and after the cure all is asked again', async () => {
+    const session = await view('gantry', kayak);
+    fireEvent.change(await screen.findByLabelText('What moves or drags'), { target: { value: 'hub' } });
+    await userEvent.click(screen.getByRole('button', { name: 'marks on shaft and hub part: yes' }));
+    expect(await screen.findByText(/A flat or a clamp hub/)).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Mended: ask all signs again' }));
+    await waitFor(() => expect(session.project!.symptoms).toEqual([]));
+    expect(session.undo()).toBe('Signs asked again: Gantry axis');
+  });
+  it('where the run in air comes back nobody asks how it does not', async () => {
+    const session = await view('gantry', kayak);
+    await userEvent.click(await screen.findByRole('button', { name: 'a run in air does not come back: no' }));
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: 'always to one side: yes' })).toBeDisabled(),
+    );
+    expect(session.project!.symptoms.at(-1)).toMatchObject({ question: 'air-run-lost', answer: 'no' });
   });
 });

@@ -17,8 +17,8 @@ interface Faults {
 const none: Faults = { scaleX: 0, scaleY: 0, gamma: 0, lostX: 0, lostY: 0, mismatch: 0, off: [0, 0] };
 
 /**
- * A circle as a machine with such faults traces it: motion that is lost keeps an axis back in the way it goes, an axis
- * that lags is where it was asked to be a moment ago.
+ * A circle as a machine with such faults traces it: motion that is lost keeps an axis back in the way it
+ * goes, an axis that lags is where it was asked to be a moment ago.
  */
 function traced(faults: Faults, ccw: boolean, n = 360, noise = () => 0): Trace {
   const k = ccw ? 1 : -1;

@@ -59,7 +59,8 @@ function rowAt(angle: number, ccw: boolean): number[] {
 }
 
 /**
- * Circular test by ISO 230-4 with its causes: radius, eccentricity, scales, squareness, lost motion of both axes and
+ * Circular test by ISO 230-4 with its causes: radius, eccentricity, scales, squareness, lost motion of both
+ * axes and
  * following mismatch in one fit of both senses. One sense alone cannot tell squareness from mismatch.
  * @param radius that was asked, about the origin of the places.
  * @throws RangeError where a trace has too few places, or they do not go round.

@@ -54,8 +54,10 @@ export function leastSquaresCircle(spots: readonly Spot[]): {
 const ROUNDS = 60;
 
 /**
- * Minimum zone circles (ISO 230-4: circular deviation G). The width is found by a search over the centre that halves
- * its step whenever eight directions bring nothing, from the least squares centre. It never ends above its start.
+ * Minimum zone circles (ISO 230-4: circular deviation G). The width is found by a search over the centre
+ * that halves
+ * its step whenever eight directions bring nothing, from the least squares centre. It never ends above its
+ * start.
  * @throws RangeError with fewer than three places, or where they lie on one line.
  */
 export function ringZone(spots: readonly Spot[]): RingZone {

@@ -36,7 +36,8 @@ function branchOf(pushes: readonly Push[], side: 1 | -1, branch: Branch, most: n
 }
 
 /**
- * Stiffness, play and friction of an axis by a push to both sides: lines through four branches; their intercepts lie
+ * Stiffness, play and friction of an axis by a push to both sides: lines through four branches; their
+ * intercepts lie
  * apart by the play and by twice the friction, which loading and unloading shift in opposite ways.
  * @throws RangeError where a branch has fewer than two pushes.
  */

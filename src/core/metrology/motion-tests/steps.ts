@@ -25,9 +25,10 @@ export interface ScaleFound {
 const LEAST = 4;
 
 /**
- * Steps per unit from several distances: y = c + m x + (B/2) d, d = ±1 by the side it was come from. Scale and lost
- * motion do not mix, as they do where one distance alone is measured.
- * @param measureDoubt standard uncertainty of the measure by its length: 1e-4 for a tenth of a millimetre a metre.
+ * Steps per unit from several distances: y = c + m x + (B/2) d, d = ±1 by the side it was come from. Scale
+ * and lost motion do not mix, as they do where one distance alone is measured.
+ * @param measureDoubt standard uncertainty of the measure by its length: 1e-4 for a tenth of a millimetre a
+ * metre.
  * @throws RangeError with fewer than four readings, or where they do not tell the three apart.
  */
 export function scaleOf(readings: readonly Reached[], measureDoubt: number): ScaleFound {
@@ -66,7 +67,8 @@ export interface PlainRatio {
 }
 
 /**
- * Ratios that a scale is near to: inch for millimetre, powers of two, 5/4, neighbouring teeth; and their inverses.
+ * Ratios that a scale is near to: inch for millimetre, powers of two, 5/4, neighbouring teeth; and their
+ * inverses.
  * @param within half width in which a scale counts as that ratio.
  */
 export function plainRatios(scale: number, within: number): readonly PlainRatio[] {

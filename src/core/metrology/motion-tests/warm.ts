@@ -27,8 +27,8 @@ function fitted(drift: readonly Drift[], tau: number): { readonly end: number; r
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 /**
- * Warm-up drift by least squares: for each time constant the end is linear, the constant is found by golden section
- * over its logarithm, from a twentieth of the time watched to five times it.
+ * Warm-up drift by least squares: for each time constant the end is linear, the constant is found by golden
+ * section over its logarithm, from a twentieth of the time watched to five times it.
  * @throws RangeError with fewer than four readings, or none after the start.
  */
 export function warmUpOf(drift: readonly Drift[]): WarmUp {

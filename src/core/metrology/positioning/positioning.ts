@@ -122,8 +122,8 @@ export function targetPlaces(travel: number, lead: number, chance: () => number)
 }
 
 /**
- * Corrections for a controller that takes a table: what is added to the asked place so that the mean of both sides
- * lands on it.
+ * Corrections for a controller that takes a table: what is added to the asked place so that the mean of both
+ * sides lands on it.
  */
 export const compensation = ({
   targets,

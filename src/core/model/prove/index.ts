@@ -9,3 +9,4 @@ export {
   type RoundSaid,
   type SheetSaid,
 } from './truing';
+export { type HandFind, handFinds, type Sign, signs, type SymptomSaid } from './symptoms';

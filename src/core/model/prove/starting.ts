@@ -2,10 +2,11 @@ import type { Project } from '../document';
 import type { SheetSaid } from './truing';
 
 /** Nothing of a new machine was read yet. */
-export const startingProve = (): Pick<Project, 'sheets' | 'rounds' | 'happenings'> => ({
+export const startingProve = (): Pick<Project, 'sheets' | 'rounds' | 'happenings' | 'symptoms'> => ({
   sheets: [],
   rounds: [],
   happenings: [],
+  symptoms: [],
 });
 
 /** A sheet of which nothing is said yet. */

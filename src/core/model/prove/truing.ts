@@ -87,7 +87,7 @@ const happening = z.strictObject({
   note: text(500),
 });
 
-/** What the slice owns in the document: how the machine was trued up. */
+/** What the document keeps of how the machine was trued up. */
 export const truingShape = {
   sheets: list(sheet, 200),
   rounds: list(round, 2000),

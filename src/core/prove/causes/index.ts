@@ -10,13 +10,6 @@ export {
   NO_EVIDENCE,
   type Question,
 } from './posterior';
-export {
-  type Cause,
-  causeRows,
-  type CauseRow,
-  causes,
-  type HandFind,
-  handFinds,
-  type Sign,
-  signs,
-} from './signs';
+export { rowsFor } from './rows-for';
+export { said, saidEdits } from './said';
+export { type Cause, causeRows, type CauseRow, causes } from './signs';

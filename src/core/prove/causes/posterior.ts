@@ -1,4 +1,5 @@
-import { type Cause, causeRows, type CauseRow, type HandFind, handFinds, type Sign, signs } from './signs';
+import { type HandFind, handFinds, type Sign, signs } from '@/core/model';
+import { type Cause, causeRows, type CauseRow } from './signs';
 
 /** What was answered: signs that are there or not, and what the test by hand found. */
 export interface Evidence {

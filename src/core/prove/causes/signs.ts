@@ -1,55 +1,8 @@
-/** What can be seen of a fault. The order is that of the table. */
-export const signs = [
-  'reversal-step',
-  'grows-with-distance',
-  'once-a-screw-turn',
-  'once-a-pinion-turn',
-  'within-four-steps',
-  'one-place',
-  'air-run-lost',
-  'whole-four-steps',
-  'grows-with-reversals',
-  'above-a-speed',
-  'narrow-band',
-  'under-cut',
-  'grows-warm',
-  'one-side',
-  'ends-differ',
-  'drag-uneven',
-  'marks-part',
-  'with-spindle',
-  'since-crash',
-  'play-felt',
-  'plain-ratio',
-  'homing-scatters',
-  'cured-by-acceleration',
-  'cured-by-speed',
-  'supply-falls',
-  'over-a-tenth',
-] as const;
-export type Sign = (typeof signs)[number];
+import { type HandFind, handFinds, type Sign, signs } from '@/core/model';
 
 /** Letters of the table, in the order of the signs. */
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 
-/** What the test by hand finds: the link that gives, drags or moves by itself; `nothing` where none does. */
-export const handFinds = [
-  'nut',
-  'bearing',
-  'bracket',
-  'hub',
-  'coupling',
-  'belt',
-  'mesh',
-  'frame',
-  'holding',
-  'rail-drag',
-  'drive-drag',
-  'ends',
-  'indicator',
-  'nothing',
-] as const;
-export type HandFind = (typeof handFinds)[number];
 const HANDS = 'NBKGCLMFWRDEI';
 
 export const causes = [
@@ -92,7 +45,8 @@ export const causes = [
 export type Cause = (typeof causes)[number];
 
 /**
- * By cause: how common it is beside the others, how likely each sign is with it in tenths (9 is 0.95, what is not listed
+ * By cause: how common it is beside the others, how likely each sign is with it in tenths (9 is 0.95, what
+ * is not listed
  * 0.03), and what the test by hand finds. From memory of the trade, no source; a builder may know better.
  */
 const TABLE: Readonly<Record<Exclude<Cause, 'something-else'>, string>> = {

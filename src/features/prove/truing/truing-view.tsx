@@ -99,7 +99,7 @@ function Rounds({ state }: Pick<SheetProps, 'state'>) {
               (more === null || more === 0 ? '' : `, ${more} more to go`)}
         </small>
       </h2>
-      <div className={page.paper}>
+      <div className={page.paper} role="group" aria-label="Rounds" tabIndex={0}>
         <DrawingView drawing={drawing} className={page.strip} label={`${rounds.length} rounds`} />
       </div>
     </>
@@ -110,7 +110,7 @@ function Rounds({ state }: Pick<SheetProps, 'state'>) {
 function SetUp({ plan, title }: { readonly plan: SheetPlan; readonly title: string }) {
   const drawing = useMemo(() => setupDrawing(plan.kind, plan.key.endsWith('/side')), [plan.kind, plan.key]);
   return (
-    <div className={page.paper}>
+    <div className={page.paper} role="group" aria-label="Set-up" tabIndex={0}>
       <DrawingView drawing={drawing} className={page.strip} label={`${title}: how it is set up`} />
     </div>
   );
