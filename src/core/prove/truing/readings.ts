@@ -18,6 +18,8 @@ export interface Read {
   readonly instrument: Instrument;
   /** Standard uncertainty of the shop’s temperature while it was read, K. */
   readonly warm: number;
+  /** Whether only the figure is wanted, not how far it may be off: of a round that others came after. */
+  readonly rough: boolean;
 }
 
 /** Nobody looked at a thermometer: so far may it have gone, K; common practice, no source. */
@@ -25,7 +27,7 @@ const WARM_UNKNOWN = 2;
 const WARM_READ = 0.5;
 
 /** Takes a round apart by place. Several runs of a place lie one list of places behind the other. */
-export function readOf(round: RoundSaid, runs: 1 | 2): Read {
+export function readOf(round: RoundSaid, runs: 1 | 2, rough = false): Read {
   const places = round.places.length * runs;
   const by = Array.from({ length: places }, (): number[] => []);
   for (const { place, value } of round.readings) by[place]?.push(value);
@@ -41,6 +43,7 @@ export function readOf(round: RoundSaid, runs: 1 | 2): Read {
     spare,
     instrument: { ...instruments[round.instrument], digit: round.digit, limit: () => round.limit },
     warm: round.temperature === null ? WARM_UNKNOWN : WARM_READ,
+    rough,
   };
 }
 

@@ -70,30 +70,43 @@ const worstOf = ({ figures }: SheetResult): number | null => {
  * What rounds came to, kept by whoever asks often: a keystroke in one round works out no other. A round is
  * never changed in place.
  */
-export type RoundMemory = WeakMap<RoundSaid, { readonly plan: string; readonly state: RoundState }>;
+export type RoundMemory = WeakMap<
+  RoundSaid,
+  { readonly plan: string; readonly rough: boolean; readonly state: RoundState }
+>;
 
-function roundState(plan: SheetPlan, round: RoundSaid, memory: RoundMemory): RoundState {
+/**
+ * All rounds of a sheet; of those that others came after only the figures are worked out, not their doubt.
+ */
+function roundStates(
+  plan: SheetPlan,
+  rounds: readonly RoundSaid[],
+  memory: RoundMemory,
+): readonly RoundState[] {
   const { places: _places, ...asked } = plan;
   const of = JSON.stringify(asked);
-  const known = memory.get(round);
-  if (known?.plan === of) return known.state;
-  const state = workedRound(plan, round);
-  memory.set(round, { plan: of, state });
-  return state;
+  return rounds.map((round, i) => {
+    const rough = i < rounds.length - 1;
+    const known = memory.get(round);
+    if (known?.plan === of && (rough || !known.rough)) return known.state;
+    const state = workedRound(plan, round, rough);
+    memory.set(round, { plan: of, rough, state });
+    return state;
+  });
 }
 
-function workedRound(plan: SheetPlan, round: RoundSaid): RoundState {
+function workedRound(plan: SheetPlan, round: RoundSaid, rough: boolean): RoundState {
   const method = plan.methods.find((m) => m.id === round.method) ?? plan.methods[0]!;
   // Places as they were when it was read, whatever the plan says today.
   const then = { ...plan, places: round.places };
-  const result = resultOf(then, round, method);
+  const result = resultOf(then, round, method, rough);
   return { round, result, worst: worstOf(result) };
 }
 
 /** Figures that cannot be worked out (six lengths that make no figure) are no result. */
-function resultOf(plan: SheetPlan, round: RoundSaid, method: SheetMethod): SheetResult {
+function resultOf(plan: SheetPlan, round: RoundSaid, method: SheetMethod, rough: boolean): SheetResult {
   try {
-    return workSheet(plan, readOf(round, method.runs), method.id);
+    return workSheet(plan, readOf(round, method.runs, rough), method.id);
   } catch (cause) {
     if (cause instanceof RangeError) return NO_RESULT;
     throw cause;
@@ -143,11 +156,11 @@ function sheetState(project: Project, proposed: SheetPlan, memory: RoundMemory):
   const instrument = allowed.find((k) => k === said?.instrument) ?? method.instrument;
   const own = instrumentOf(instrument, { digit: said?.digit ?? null, limit: said?.limit ?? null });
   const size = Math.max(0, ...plan.places.map((p) => Math.hypot(p.x, p.y)));
-  const rounds = project.rounds.filter((r) => r.sheet === plan.key).map((r) => roundState(plan, r, memory));
+  const read = project.rounds.filter((r) => r.sheet === plan.key);
+  const rounds = roundStates(plan, read, memory);
   const last = rounds.at(-1);
   const stale = staleOf(plan, last, project);
   const whole = (last?.result.figures.length ?? 0) > 0;
-  const read = last !== undefined && last.round.readings.length > 0;
   const worsts = rounds.flatMap((r) => r.worst ?? []);
   const factor = factorSeen(worsts);
   return {
@@ -161,7 +174,7 @@ function sheetState(project: Project, proposed: SheetPlan, memory: RoundMemory):
     rounds,
     last,
     stale,
-    state: said?.left ? 'left' : stateOf(stale, whole, read || last !== undefined),
+    state: said?.left ? 'left' : stateOf(stale, whole, last !== undefined),
     verdict: stale ? 'not-known' : verdictOf(last),
     factor,
     more: factor === null ? null : roundsLeft(worsts.at(-1)!, factor),

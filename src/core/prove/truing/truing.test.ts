@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdits, arrangements, type Project, type RoundSaid } from '@/core/model';
-import { demoMachines } from '@/demo';
-import { chance, SEED } from '@test/helpers/chance';
-import { CASES, covered, even, LEAST_COVER, misread, MOST_COVER } from '@test/helpers/errors';
+import { applyEdits, arrangements, type Project } from '@/core/model';
+import { at, bare, demos, fresh, readAll, sheetIn } from '@test/helpers/truing';
 import {
   bestMove,
   cellsOf,
@@ -10,9 +8,8 @@ import {
   happenedEdits,
   movedEdits,
   readEdits,
+  type RoundMemory,
   sheetEdits,
-  type SheetPlan,
-  type SheetState,
   spoils,
   startedRound,
   truingOf,
@@ -20,37 +17,6 @@ import {
   unreadEdits,
 } from '.';
 import { readOf } from './readings';
-import { workSheet } from './work';
-
-const demos = demoMachines();
-const [kayak] = demos as [Project];
-const bare: Project = { ...kayak, sheets: [], rounds: [], happenings: [] };
-let stamp = 0;
-/** Times one after the other; ids as they come. */
-const at = () => new Date(Date.UTC(2026, 10, 27, 18) + 1000 * stamp++).toISOString();
-const fresh = () => `id-${stamp++}`;
-
-const sheetIn = (project: Project, key: string): SheetState =>
-  truingOf(project).sheets.find((s) => s.plan.key === key)!;
-
-/** A round in which every cell is read by a function of its place. */
-function readAll(
-  project: Project,
-  key: string,
-  read: (cell: number) => number,
-  temperature: number | null = 20,
-) {
-  const state = sheetIn(project, key);
-  let round = startedRound(state, { id: fresh(), at: at(), temperature });
-  let machine = project;
-  for (const { index } of cellsOf(state.plan, state.method)) {
-    const value = read(index);
-    const reading = { place: index, typed: String(value), value, at: at() };
-    machine = applyEdits(machine, readEdits(machine, round, reading, false));
-    round = machine.rounds.at(-1)!;
-  }
-  return machine;
-}
 
 describe('the order of truing', () => {
   it.each(arrangements)(
@@ -196,6 +162,27 @@ describe('a sheet from its first reading to its last', () => {
     const anew = applyEdits(machine, readEdits(machine, machine.rounds[0]!, more, false));
     expect(anew.rounds[0]!.readings.filter((r) => r.place === 0)).toHaveLength(1);
   });
+  it('what was worked out is remembered: a reading in one round works out no other', () => {
+    const machine = readAll(readAll(bare, key, bowed), 'feet', () => 0);
+    const memory: RoundMemory = new WeakMap();
+    const first = truingOf(machine, memory);
+    const more = { place: 0, typed: '5 µm', value: 5e-6, at: at() };
+    const next = truingOf(applyEdits(machine, readEdits(machine, machine.rounds[1]!, more, true)), memory);
+    const state = (t: typeof first, k: string) => t.sheets.find((s) => s.plan.key === k)!.last!;
+    expect(state(next, key)).toBe(state(first, key));
+    expect(state(next, 'feet')).not.toBe(state(first, 'feet'));
+    // Remembered or not, it is the same.
+    expect(truingOf(machine, memory)).toEqual(truingOf(machine));
+  });
+  it('a round that others came after is worked out in full again when the last is taken back', () => {
+    const once = readAll(bare, key, bowed);
+    const memory: RoundMemory = new WeakMap();
+    truingOf(
+      readAll(once, key, (i) => bowed(i) / 2),
+      memory,
+    );
+    expect(truingOf(once, memory)).toEqual(truingOf(once));
+  });
   it('what the builder says counts: places, method, instrument, limit, left out', () => {
     const say = (change: Parameters<typeof sheetEdits>[2]) =>
       sheetIn(applyEdits(bare, sheetEdits(bare, key, change, fresh)), key);
@@ -218,100 +205,5 @@ describe('a sheet from its first reading to its last', () => {
     expect(best.spoils).toEqual(['feet']);
     expect(best.to).toBeLessThan(best.from);
     expect(best.minutes).toBeGreaterThan(3 * best.bolts);
-  });
-});
-
-describe('closed loop: trued by the advice through readings alone', () => {
-  it('rails of every bow, with shims between the stations, come inside the limit', () => {
-    const dice = chance(SEED);
-    for (let i = 0; i < 12; i++) {
-      const bow = even(dice, 6e-4);
-      const kink = even(dice, 2e-4);
-      const under = new Map<number, number>();
-      let machine: Project = applyEdits(
-        bare,
-        sheetEdits(bare, 'rail-a/height', { method: 'edge', limit: 5e-6 }, fresh),
-      );
-      let state = sheetIn(machine, 'rail-a/height');
-      const length = state.plan.sizes.length!;
-      const lift = (x: number) => {
-        const near = state.plan.bolts.map((b, j) => ({ x: b.x, by: under.get(j) ?? 0 }));
-        const after = near.findIndex((b) => b.x >= x);
-        if (after <= 0) return near[after < 0 ? near.length - 1 : 0]!.by;
-        const [a, b] = [near[after - 1]!, near[after]!];
-        return a.by + ((b.by - a.by) * (x - a.x)) / (b.x - a.x);
-      };
-      for (let round = 0; round < 4 && state.verdict !== 'holds'; round++) {
-        machine = readAll(machine, 'rail-a/height', (k) => {
-          const x = state.plan.places[k]!.x;
-          const truth = bow * Math.sin((Math.PI * x) / length) + kink * Math.sin((5 * Math.PI * x) / length);
-          return misread(dice, truth + lift(x), { digit: 1e-5, limit: 5e-6, scatter: 2e-6 });
-        });
-        state = sheetIn(machine, 'rail-a/height');
-        if (state.verdict === 'holds') break;
-        for (const { bolt, by } of state.last!.result.moves) under.set(bolt!, (under.get(bolt!) ?? 0) + by);
-        machine = applyEdits(machine, movedEdits(machine, state, { id: fresh(), at: at() }));
-      }
-      expect(state.verdict).toBe('holds');
-    }
-  });
-});
-
-describe('stated intervals hold the truth as often as they say', () => {
-  const limits = { digit: 1e-5, limit: 1.5e-5, scatter: 6e-6 };
-  const planOf = (key: string) => truingPlan(bare).find((p) => p.key === key)!;
-  const placesFor = (plan: SheetPlan, id: string) => {
-    const method = plan.methods.find((m) => m.id === id)!;
-    return plan.places.slice(0, cellsOf(plan, method).length / method.runs).map((p) => ({ ...p }));
-  };
-  const roundOf = (plan: SheetPlan, values: readonly number[], method: string): RoundSaid => ({
-    id: 'r',
-    sheet: plan.key,
-    at: at(),
-    temperature: 20,
-    method,
-    instrument: 'dial',
-    digit: limits.digit,
-    // The scatter of single readings is part of the instrument as its owner knows it.
-    limit: Math.sqrt(limits.limit ** 2 + 3 * limits.scatter ** 2),
-    places: placesFor(plan, method),
-    readings: values.map((value, place) => ({ place, typed: '', value, at: '' })),
-    moved: [],
-  });
-  const share = (
-    plan: SheetPlan,
-    method: string,
-    truth: (f: number[]) => number[],
-    id: string,
-    of: () => number[],
-  ) => {
-    const dice = chance(SEED + plan.key.length);
-    return covered(CASES / 4, () => {
-      const given = of();
-      const exact = truth(given);
-      const values = exact.map((v) => misread(dice, v, limits));
-      const runs = (plan.methods.find((m) => m.id === method)?.runs ?? 1) as 1 | 2;
-      const figure = (read: readonly number[]) =>
-        workSheet(plan, readOf(roundOf(plan, read, method), runs), method).figures.find((f) => f.id === id)!;
-      const found = figure(values);
-      return { value: found.value, truth: figure(exact).value, expanded: found.expanded };
-    });
-  };
-  const dice = chance(SEED + 5);
-  const some = (n: number) => () => Array.from({ length: n }, () => even(dice, 5e-4));
-  it.each([
-    ['feet', 'dial', 'roll', 4],
-    ['feet', 'dial', 'wind', 4],
-    ['tram', 'swing', 'lean-right', 4],
-    ['tram', 'swing', 'lean-back', 4],
-    ['plunge', 'square', 'across', 4],
-    ['plunge', 'square-turned', 'along', 8],
-    ['frame', 'dial', 'twist', 4],
-    ['square', 'square-turned', 'gamma', 4],
-    ['table', 'dial', 'flat', 9],
-  ] as const)('%s by %s: %s', (key, method, id, n) => {
-    const found = share(planOf(key), method, (v) => v, id, some(n));
-    expect(found).toBeGreaterThan(LEAST_COVER);
-    expect(found).toBeLessThanOrEqual(id === 'flat' ? 1 : MOST_COVER + 0.004);
   });
 });

@@ -64,13 +64,16 @@ export function workStraight(plan: SheetPlan, read: Read, method: string): Sheet
   const { reading, standard } = pointDoubt(plan, read, method);
   if (points.length < LEAST) return { ...NO_RESULT, points, standard };
   const zone = minimumZone(points);
+  const made = { id: 'zone', of: 'length', value: zone.range, good: plan.good.value } as const;
+  // Of a round that others came after only the figure is wanted: how far it is off, and moves, cost most.
+  if (read.rough)
+    return { ...NO_RESULT, figures: [figureOf({ ...made, standard }, reading, 0)], points, standard };
   const doubt = zoneDoubt(points, zone, standard);
-  const made = { id: 'zone', of: 'length', value: zone.range, good: plan.good.value, ...doubt } as const;
   const bolts = plan.bolts.map((b) => b.x);
   const shims = isSide(plan) ? sidewaysFor(points, bolts) : shimsFor(points, bolts, SHIM_STEP);
   return {
     ...NO_RESULT,
-    figures: [figureOf(made, reading, read.scatter)],
+    figures: [figureOf({ ...made, ...doubt }, reading, read.scatter)],
     moves: moves(isSide(plan) ? 'side' : 'shim', shims.moves),
     expected: shims.left,
     points,
@@ -97,13 +100,15 @@ export function workParallel(plan: SheetPlan, read: Read, method: string): Sheet
     wider: range - Math.sqrt(Math.max(0, range ** 2 - (3.2 * standard) ** 2)),
     good: plan.good.value,
   } as const;
+  const figures = [figureOf(made, reading, read.scatter)];
+  if (read.rough) return { ...NO_RESULT, figures, points, standard };
   const bolts = plan.bolts.map((b) => b.x);
   const shims = isSide(plan) || !bolts.length ? null : shimsFor(points, bolts, SHIM_STEP, 0);
   const mean = heights.reduce((s, h) => s + h, 0) / heights.length;
   const sides = isSide(plan) ? sidewaysMoves(points, bolts, mean) : [];
   return {
     ...NO_RESULT,
-    figures: [figureOf(made, reading, read.scatter)],
+    figures,
     moves: shims ? moves('shim', shims.moves) : sides,
     expected: shims?.left ?? (sides.length ? 0 : null),
     points,
