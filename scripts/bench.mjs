@@ -17,6 +17,10 @@ for (const name of ['report', 'flex', 'plate', 'work', 'truing']) {
     bundle: true,
     platform: 'node',
     format: 'esm',
+    // Packages of the older kind ask for Node’s own modules by `require`.
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
     outfile: join(folder, `${name}.mjs`),
     logLevel: 'error',
     tsconfig: join(root, 'tsconfig.json'),
