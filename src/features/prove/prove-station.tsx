@@ -18,7 +18,8 @@ function truingTab(id: string, { sheets }: Truing, here: boolean): SheetTab {
     : 'not yet';
   // Green only when every sheet was read and holds.
   const verdict = worstVerdict(asked.map((s) => (s.state === 'stale' ? 'thin' : s.verdict)));
-  const shown = bad.length || read.length === asked.length ? { verdict } : {};
+  const guessed = asked.some((s) => s.guessed);
+  const shown = bad.length || read.length === asked.length ? { verdict, guessed } : {};
   return { id: 'truing', title: 'Truing', note, href: machineHref('prove', id), here, ...shown };
 }
 

@@ -28,8 +28,8 @@ export type HappeningKind = (typeof happenings)[number];
 
 /** Which sheet: what is trued, and of which axis where there are several: `rail-b/height`, `mesh:bed`. */
 const key = () => text(80);
-/** SI, or a slope. */
-const figure = () => z.number().min(-100).max(100);
+/** SI: a length, a slope, or a tone in Hz. */
+const figure = () => z.number().min(-1e5).max(1e5);
 /** A place on the machine, m. */
 const place = () => z.number().min(-50).max(50);
 const time = () => z.iso.datetime();
@@ -75,7 +75,7 @@ const round = z.strictObject({
   places: list(z.strictObject({ x: place(), y: place() }), 100),
   readings: list(reading, 600),
   /** What was moved after it, by bolt; SI. */
-  moved: list(z.strictObject({ bolt: z.number().int().min(0).max(999), by: figure() }), 200),
+  moved: list(z.strictObject({ bolt: z.number().int().min(0).max(999), by: figure() }), 1000),
 });
 
 const happening = z.strictObject({

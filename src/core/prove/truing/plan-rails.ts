@@ -42,6 +42,12 @@ export function boltsOf(axis: Axis, length: number): Pick<SheetPlan, 'bolts' | '
 /** Length of an axis’s rails; its travel where nobody said it. */
 export const railLength = (axis: Axis): number => axis.guide.railLength?.si ?? axis.demands.travel.si;
 
+/** A wire sags, so it tells sides only; a level tells heights, and a gantry’s rails lie on their side. */
+const fits = (method: string, key: string): boolean => {
+  if (method === 'wire') return key === 'rail-a/side';
+  return method !== 'level' || key === 'rail-a/height';
+};
+
 interface RailNames {
   /** Of the first and the other rail. */
   readonly first: string;
@@ -65,7 +71,7 @@ export function railSheets(
     ...own,
     key,
     kind: 'straight',
-    methods: methodsOf.straight,
+    methods: methodsOf.straight.filter((m) => fits(m.id, key)),
     reference,
     good,
     cautions: ['shim-edge', 'wire'],

@@ -42,6 +42,8 @@ export interface SheetState {
   /** `open`: nothing read; `reading`: a round was begun. */
   readonly state: 'left' | 'open' | 'reading' | 'done' | 'stale';
   readonly verdict: Extract<Verdict, 'holds' | 'gives-out' | 'not-known'>;
+  /** Whether it rests on what nobody said: our figures of the instrument, or an accuracy that is ours. */
+  readonly guessed: boolean;
   /** What each round leaves of the one before, and how many more it takes; null where nobody can say. */
   readonly factor: number | null;
   readonly more: number | null;
@@ -148,6 +150,10 @@ function verdictOf(last: RoundState | undefined): SheetState['verdict'] {
   return asked.length && asked.every((f) => f.decision.verdict === 'holds') ? 'holds' : 'not-known';
 }
 
+/** Nobody has said how far the instrument errs, or how exact the work is to be. */
+const isGuessed = ({ brief }: Project, { good }: SheetPlan, said: SheetSaid | undefined): boolean =>
+  (said?.limit ?? null) === null || (good.from === 'brief' && brief.accuracy?.basis === 'ours');
+
 function sheetState(project: Project, proposed: SheetPlan, memory: RoundMemory): SheetState {
   const said = project.sheets.find((s) => s.key === proposed.key);
   const plan = asSaid(proposed, said);
@@ -176,6 +182,7 @@ function sheetState(project: Project, proposed: SheetPlan, memory: RoundMemory):
     stale,
     state: said?.left ? 'left' : stateOf(stale, whole, last !== undefined),
     verdict: stale ? 'not-known' : verdictOf(last),
+    guessed: isGuessed(project, plan, said),
     factor,
     more: factor === null ? null : roundsLeft(worsts.at(-1)!, factor),
   };

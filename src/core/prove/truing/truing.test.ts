@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdits, arrangements, type Project } from '@/core/model';
+import { applyEdits, arrangements, type Project, projectIssues } from '@/core/model';
 import { at, bare, demos, fresh, readAll, sheetIn } from '@test/helpers/truing';
 import {
   bestMove,
@@ -187,12 +187,30 @@ describe('a sheet from its first reading to its last', () => {
     const say = (change: Parameters<typeof sheetEdits>[2]) =>
       sheetIn(applyEdits(bare, sheetEdits(bare, key, change, fresh)), key);
     expect(say({ places: 7 }).plan.places).toHaveLength(7);
-    expect(say({ method: 'wire' })).toMatchObject({ method: { id: 'wire' }, instrument: 'wire' });
+    expect(say({ method: 'level' })).toMatchObject({ method: { id: 'level' }, instrument: 'machine-level' });
+    // In height a wire sags: it is not offered there.
+    expect(say({ method: 'wire' }).method.id).toBe('edge-turned');
+    expect([say({}).guessed, say({ limit: 3e-6 }).guessed]).toEqual([true, false]);
     expect(say({ instrument: 'lever-dial' }).digit).toBeCloseTo(2e-6, 12);
     expect(say({ instrument: 'tape' }).instrument).toBe('dial');
     expect(say({ limit: 3e-6 }).limit).toBe(3e-6);
     expect(say({ good: 5e-5 }).plan.good).toEqual({ value: 5e-5, from: 'said' });
     expect(say({ left: true }).state).toBe('left');
+  });
+  it('a belt sounds as it does, and is kept', () => {
+    const rows = demos.find((d) => d.id === 'wayside')!;
+    const clean = { ...rows, rounds: [], happenings: [] };
+    const found = sheetIn(
+      readAll(clean, 'belt:arm', () => 180),
+      'belt:arm',
+    ).last!.result.figures;
+    expect(found[0]!.expanded).toBeGreaterThan(0);
+    expect(projectIssues(readAll(clean, 'belt:arm', () => 180))).toEqual([]);
+    const silent = sheetIn(
+      readAll(clean, 'belt:arm', () => 0),
+      'belt:arm',
+    ).last!.result.figures;
+    expect(silent[0]!.decision.verdict).toBe('gives-out');
   });
   it('the best move says what it brings, how long it takes and what it spoils', () => {
     const machine = readAll(

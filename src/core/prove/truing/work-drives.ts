@@ -90,7 +90,7 @@ export function workBelt(plan: SheetPlan, read: Read): SheetResult {
     const tone = quantity('frequency', m.mean);
     const found = f.beltTone.evaluate({ density, span: length(span), tone });
     // The pull goes with the square of the tone.
-    const standard = (2 * found * reading.standard) / m.mean;
+    const standard = 8 * mass * span * span * Math.abs(m.mean) * reading.standard;
     return [
       figureOf(
         { id: `pull-${i + 1}`, of: 'force', value: found - pull, standard, good: plan.good.value },

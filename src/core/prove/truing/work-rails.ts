@@ -70,7 +70,12 @@ export function workStraight(plan: SheetPlan, read: Read, method: string): Sheet
     return { ...NO_RESULT, figures: [figureOf({ ...made, standard }, reading, 0)], points, standard };
   const doubt = zoneDoubt(points, zone, standard);
   const bolts = plan.bolts.map((b) => b.x);
-  const shims = isSide(plan) ? sidewaysFor(points, bolts) : shimsFor(points, bolts, SHIM_STEP);
+  // A line wants two bolts: with fewer there is nothing to shim.
+  const none = { moves: [], left: null };
+  const found = isSide(plan)
+    ? sidewaysFor
+    : (p: readonly Point[], b: readonly number[]) => shimsFor(p, b, SHIM_STEP);
+  const shims = bolts.length < 2 ? none : found(points, bolts);
   return {
     ...NO_RESULT,
     figures: [figureOf({ ...made, ...doubt }, reading, read.scatter)],
@@ -103,7 +108,7 @@ export function workParallel(plan: SheetPlan, read: Read, method: string): Sheet
   const figures = [figureOf(made, reading, read.scatter)];
   if (read.rough) return { ...NO_RESULT, figures, points, standard };
   const bolts = plan.bolts.map((b) => b.x);
-  const shims = isSide(plan) || !bolts.length ? null : shimsFor(points, bolts, SHIM_STEP, 0);
+  const shims = isSide(plan) || bolts.length < 2 ? null : shimsFor(points, bolts, SHIM_STEP, 0);
   const mean = heights.reduce((s, h) => s + h, 0) / heights.length;
   const sides = isSide(plan) ? sidewaysMoves(points, bolts, mean) : [];
   return {

@@ -38,7 +38,11 @@ export function Order({ truing, shown }: { readonly truing: Truing; readonly sho
               aria-current={s.plan.key === shown ? 'step' : undefined}
               replace
             >
-              {s.state === 'done' ? <VerdictMark verdict={s.verdict} /> : <i className={styles.ring} />}
+              {s.state === 'done' ? (
+                <VerdictMark verdict={s.verdict} guessed={s.guessed} />
+              ) : (
+                <i className={styles.ring} />
+              )}
               <span>
                 {sheetTitle(s.plan.key, s.axisName)}
                 <small>{noteOf(s, system)}</small>

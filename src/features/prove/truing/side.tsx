@@ -3,7 +3,7 @@
 import { bestMove, endOf, type SheetState, type Truing } from '@/core/prove';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
-import { VerdictMark, verdictColour } from '@/ui/verdict-mark';
+import { colourOf, VerdictMark } from '@/ui/verdict-mark';
 import {
   goodFromWords,
   happeningWords,
@@ -47,10 +47,10 @@ function Figures({ state }: Pick<SideProps, 'state'>) {
     return (
       <div key={f.id} className={styles.figure}>
         <h3>
-          {f.good !== null && <VerdictMark verdict={verdict} />}
+          {f.good !== null && <VerdictMark verdict={verdict} guessed={state.guessed} />}
           {f.good === null ? trueFigureName(f.id) : `${saying[verdict]}: ${trueFigureName(f.id)}`}
         </h3>
-        <b style={{ color: f.good === null ? undefined : verdictColour[verdict] }}>
+        <b style={{ color: f.good === null ? undefined : colourOf(verdict, state.guessed) }}>
           {say(f.value)} ± {say(f.expanded)}
         </b>
         {f.good !== null && (
@@ -58,6 +58,8 @@ function Figures({ state }: Pick<SideProps, 'state'>) {
             Good enough is {say(f.good)}: {goodFromWords[good.from]}.
             {want === 'more-readings' && ' Scatter leads: read each place once more.'}
             {want === 'better-instrument' && ' The instrument leads: a finer one would decide.'}
+            {state.guessed &&
+              ' It is guessed until you say how far your own instrument errs, and how exact the work is.'}
             {f.coarse && verdict === 'holds' && ' The instrument is coarse for this limit.'}
           </p>
         )}
