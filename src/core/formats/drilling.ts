@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { type Block, writeProgram } from '@/core/program';
 
 /** One hole as a driller reads it; lengths in m. */
 export interface DrillRow {
@@ -121,38 +122,44 @@ export function shortWay<S extends Spot>(spots: readonly S[]): readonly S[] {
   return way;
 }
 
-/** A comment that no reader takes for anything else. */
-const remark = (text: string) => `(${text.replace(/[^\x20-\x7e]/g, '').replace(/[()]/g, '')})`;
-
 /**
  * A program that marks the holes of one face with a spot drill: no canned cycles, nothing but straight moves,
  * so that every class of controller reads it. Zero is the corner of the plate, Z 0 its face.
  * @param name what it drills, for the remark at its head.
  */
 export function spotProgram(rows: readonly DrillRow[], how: SpotDrilling, name: string): string {
-  const unit = how.units === 'mm' ? 1000 : 1 / 0.0254;
-  const figure = (m: number) => Number((m * unit).toFixed(how.units === 'mm' ? 3 : 4));
   const depthOf = ({ diameter }: DrillRow) => Math.min(diameter, how.most) / 2 / Math.tan(how.tip / 2);
   const lift = how.air ? how.safe : 0;
-  const turns = how.spindle === null ? null : Math.round((how.spindle * 60) / (2 * Math.PI));
-  const pause = how.milliseconds ? Math.round(how.dwell * 1000) : Number(how.dwell.toFixed(3));
-  const holes = shortWay(rows).flatMap((row) => [
-    `G0 X${figure(row.x)} Y${figure(row.y)}`,
-    `G1 Z${figure(lift - depthOf(row))} F${figure(how.feed * 60)}`,
-    `G4 P${pause}`,
-    `G0 Z${figure(how.safe + lift)}`,
+  const up: Block = { does: 'rapid', to: { Z: how.safe + lift } };
+  const holes = shortWay(rows).flatMap((row): Block[] => [
+    { does: 'rapid', to: { X: row.x, Y: row.y } },
+    { does: 'feed', to: { Z: lift - depthOf(row) }, speed: how.feed },
+    { does: 'dwell', time: how.dwell },
+    up,
   ]);
-  return [
-    remark(`${name}: spots for ${rows.length} holes`),
-    remark(how.air ? 'AIR PASS: nothing is touched. Watch it first.' : 'Cuts: Z 0 is the face'),
-    remark('X 0 Y 0 is the corner of the two reference edges'),
-    how.units === 'mm' ? 'G21' : 'G20',
-    'G90 G17 G94 G40 G49 G80',
-    `G0 Z${figure(how.safe + lift)}`,
-    ...(turns === null ? [remark('Is the spindle on?'), 'M0'] : [`M3 S${turns}`, 'G4 P3']),
-    ...holes,
-    'M5',
-    'M30',
-    '',
-  ].join('\n');
+  const begin: Block =
+    how.spindle === null
+      ? { does: 'ask', text: 'Is the spindle on?' }
+      : { does: 'spindle', speed: how.spindle };
+  return writeProgram(
+    {
+      name: `${name}: spots for ${rows.length} holes`,
+      remarks: [
+        how.air ? 'AIR PASS: nothing is touched. Watch it first.' : 'Cuts: Z 0 is the face',
+        'X 0 Y 0 is the corner of the two reference edges',
+      ],
+      // In the coordinates of the plate: where it lies on the machine, nobody knows.
+      axes: [],
+      blocks: [up, begin, ...holes],
+    },
+    {
+      units: how.units,
+      dwell: how.milliseconds ? 'milliseconds' : 'seconds',
+      remarks: 'brackets',
+      offsets: false,
+      exactStop: false,
+      end: 'M30',
+      line: 120,
+    },
+  );
 }

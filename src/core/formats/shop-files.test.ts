@@ -176,7 +176,7 @@ describe('the program that spots holes, read by another reader', () => {
       { ...usualSpots, spindle: 1200 * (Math.PI / 30), milliseconds: true },
       'P',
     );
-    expect(spun).toMatch(/M3 S1200\nG4 P3\n/);
+    expect(spun).toMatch(/M3 S1200\nG4 P3000\n/);
     expect(spun).toContain('G4 P200');
   });
   it('in inches is the same place', () => {

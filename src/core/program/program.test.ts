@@ -1,0 +1,140 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { controllerClasses } from '@/core/model';
+import { readProgram } from '@test/helpers/program-reader';
+import { type Block, dialectOf, type Program, type ProgramAxis, programFaults, writeProgram } from '.';
+
+const axis = (letter: string, high: number, more: Partial<ProgramAxis> = {}): ProgramAxis => ({
+  letter,
+  low: 0,
+  high,
+  speed: 0.1,
+  origin: 0,
+  ...more,
+});
+const axes = [axis('X', 1.2), axis('Y', 0.8), axis('Z', 0.1)];
+const program = (blocks: readonly Block[], more: Partial<Program> = {}): Program => ({
+  name: 'Test',
+  remarks: [],
+  axes,
+  blocks,
+  ...more,
+});
+const move = fc.record({
+  x: fc.double({ min: 0, max: 1.2, noNaN: true }),
+  y: fc.double({ min: 0, max: 0.8, noNaN: true }),
+  speed: fc.double({ min: 0.001, max: 0.1, noNaN: true }),
+});
+
+describe('programs read back by another reader', () => {
+  it.each(controllerClasses)('%s: every place within a file’s own figure, in both units', (of) => {
+    fc.assert(
+      fc.property(fc.array(move, { minLength: 1, maxLength: 20 }), fc.boolean(), (moves, inch) => {
+        const blocks = moves.map(({ x, y, speed }): Block => ({ does: 'feed', to: { X: x, Y: y }, speed }));
+        const dialect = dialectOf(of, { units: inch ? 'inch' : 'mm' });
+        const text = writeProgram(program(blocks), dialect);
+        const found = readProgram(text).moves;
+        expect(found).toHaveLength(moves.length);
+        found.forEach((m, i) => {
+          expect(Math.abs(m.to.X! - moves[i]!.x)).toBeLessThan(2e-6);
+          expect(Math.abs(m.to.Y! - moves[i]!.y)).toBeLessThan(2e-6);
+          expect(Math.abs(m.speed - moves[i]!.speed)).toBeLessThan(6e-6);
+        });
+        for (const line of text.split('\n')) expect(line.length).toBeLessThanOrEqual(dialect.line);
+      }),
+      { numRuns: 20 },
+    );
+  });
+  it('every figure has its point, whatever it is: some readers take ten without one for increments', () => {
+    const text = writeProgram(
+      program([{ does: 'feed', to: { X: 0.01, Y: 0 }, speed: 0.01 }]),
+      dialectOf('board-8'),
+    );
+    expect(text).toContain('G1 X10. Y0. F600.');
+  });
+  it('a full circle and a quarter keep centre, sense and end', () => {
+    const text = writeProgram(
+      program([
+        { does: 'feed', to: { X: 0.5, Y: 0.4 }, speed: 0.02 },
+        { does: 'arc', way: 'ccw', to: {}, centre: { X: 0.4, Y: 0.4 }, speed: 0.02 },
+        { does: 'arc', way: 'cw', to: { X: 0.4, Y: 0.3 }, centre: { X: 0.4, Y: 0.4 }, speed: 0.02 },
+      ]),
+      dialectOf('board-8'),
+    );
+    expect(text).toContain('G3 X500. Y400. I-100. J0. F1200.');
+    expect(text).toContain('G2 X400. Y300. I-100. J0. F1200.');
+  });
+  it('dwells as the controller reads them, and a spindle has its time to come up', () => {
+    const blocks: Block[] = [
+      { does: 'spindle', speed: 100 },
+      { does: 'dwell', time: 0.25 },
+      { does: 'spindle', speed: null },
+    ];
+    const seconds = writeProgram(program(blocks), dialectOf('board-8'));
+    expect(seconds).toMatch(/M3 S955\nG4 P3\.\nG4 P0\.25\nM5\n/);
+    expect(writeProgram(program(blocks), dialectOf('closed'))).toMatch(/M3 S955\nG4 P3000\nG4 P250\n/);
+  });
+  it('nought is set by the program where the controller knows it, else by hand; work is put back', () => {
+    const blocks: Block[] = [{ does: 'feed', to: { X: 0.1 }, speed: 0.01 }];
+    const known = writeProgram(
+      program(blocks, { axes: [axis('X', 1, { origin: -0.9 })] }),
+      dialectOf('board-8'),
+    );
+    expect(known).toMatch(/G10 L2 P6 X-900\.\nG59\n[\s\S]*\nM5\nG54\nM2\n$/);
+    const unknown = program(blocks, { axes: [axis('X', 1, { origin: null })] });
+    expect(writeProgram(unknown, dialectOf('board-8'))).toMatch(/by hand[^\n]*\nM0\n[\s\S]*\nM5\nM2\n$/);
+    expect(writeProgram(program(blocks), dialectOf('closed'))).not.toMatch(/G10|G59|G61/);
+  });
+  it('a remark is never read as anything else', () => {
+    const text = writeProgram(
+      program([{ does: 'say', text: 'X (5) %\nG0 Z-99; µ' }], { name: 'a)b(' }),
+      dialectOf('board-32'),
+    );
+    expect(readProgram(text).moves).toEqual([]);
+    expect(text.split('\n').filter((l) => l.startsWith('G0'))).toEqual([]);
+  });
+});
+
+describe('what is never written', () => {
+  const faultsOf = (blocks: readonly Block[], more: Partial<Program> = {}) =>
+    programFaults(program(blocks, more)).map((f) => `${f.letter} ${f.what}`);
+  const feed = (to: Record<string, number>, speed = 0.01): Block => ({ does: 'feed', to, speed });
+  it('a place beyond a soft limit, by a hair; one at the limit is', () => {
+    expect(faultsOf([feed({ X: 1.2, Y: 0 })])).toEqual([]);
+    expect(faultsOf([feed({ X: 1.2001 })])).toEqual(['X above']);
+    expect(faultsOf([{ does: 'rapid', to: { Z: -0.0001 } }])).toEqual(['Z below']);
+    expect(() => writeProgram(program([feed({ X: 2 })]), dialectOf('board-8'))).toThrow('above');
+  });
+  it('an arc that bulges beyond a limit between its ends', () => {
+    const half = (y: number): Block[] => [
+      feed({ X: 0.2, Y: y }),
+      { does: 'arc', way: 'cw', to: { X: 0.4, Y: y }, centre: { X: 0.3, Y: y }, speed: 0.01 },
+    ];
+    expect(faultsOf(half(0.7))).toEqual([]);
+    expect(faultsOf(half(0.75))).toEqual(['Y above']);
+  });
+  it('an arc that does not close, or begins nowhere', () => {
+    const arc: Block = {
+      does: 'arc',
+      way: 'cw',
+      to: { X: 0.45, Y: 0.3 },
+      centre: { X: 0.3, Y: 0.3 },
+      speed: 0.01,
+    };
+    expect(faultsOf([feed({ X: 0.2, Y: 0.3 }), arc])).toEqual(['X no-arc']);
+    expect(faultsOf([arc])).toEqual(['X not-placed']);
+  });
+  it('faster than an axis may, each by its share of the way', () => {
+    const slow = [axis('X', 1.2, { speed: 0.01 }), axis('Y', 0.8)];
+    const to = [feed({ X: 0, Y: 0 }), feed({ X: 0.1, Y: 0.1 }, 0.02)];
+    expect(faultsOf(to, { axes: slow })).toEqual(['X too-fast']);
+    expect(faultsOf([to[0]!, feed({ X: 0.1, Y: 0.1 }, 0.014)], { axes: slow })).toEqual([]);
+  });
+  it('an axis that is not there, and what is no number', () => {
+    expect(faultsOf([feed({ A: 0 })])).toEqual(['A no-axis']);
+    expect(faultsOf([feed({ X: NaN })])).toEqual(['X no-number']);
+    expect(faultsOf([feed({ X: 0 }, 0)])).toEqual([' no-number']);
+    expect(faultsOf([{ does: 'dwell', time: Infinity }])).toEqual([' no-number']);
+    expect(faultsOf([feed({ Q: NaN })], { axes: [] })).toEqual(['Q no-number']);
+  });
+});
