@@ -45,46 +45,75 @@ function curveMoved(axis: Axis): readonly [up: Axis, down: Axis] | undefined {
   return [by(1 + off), by(Math.max(0.01, 1 - off))];
 }
 
-/** What the builder wishes is no measurement, and the usable share is an allowance: neither carries doubt. */
-const isWish = (path: string) =>
+/**
+ * What the builder wishes is no measurement, the usable share is an allowance, and teeth are counted, not
+ * measured: none carries doubt.
+ */
+const isSure = (path: string) =>
   path === 'motor.usableShare' ||
+  fieldRuleAt(path)?.whole ||
   (path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination');
 
+/** An input that moves an answer: its path inside the axis, and the answer at both ends of its interval. */
+export interface Sway {
+  readonly path: string;
+  readonly up: number;
+  readonly down: number;
+}
+
 /**
- * Doubt of the speed ladder by the law of propagation to first order (JCGM 100, 5.1.2): every uncertain input
- * is moved to both ends of its interval, and half the difference of the limit is its share; shares add as
- * squares. Independent inputs; where a limit bends sharply inside the interval it is a rough figure.
+ * How every uncertain input of an axis moves its answers, one at a time, to both ends of its 95 % interval
+ * (JCGM 100, 5.1.2, to first order).
+ * @param answers of an axis, by name; what is no number is left out.
  */
-export function axisDoubt(axis: Axis): AxisDoubt {
-  const limits = (a: Axis) => new Map(analyse(a, silentWorksheet).rungs.map((r) => [r.id, r]));
-  const now = limits(axis);
-  const causes = new Map<RungId, { path: string; halfWidth: number }[]>(
-    [...now.keys()].map((id) => [id, []]),
-  );
-  const note = (path: string, up: typeof now, down: typeof now) => {
-    for (const id of now.keys()) {
-      const share = Math.abs(up.get(id)!.limit - down.get(id)!.limit) / 2;
-      if (share > 1e-12 && Number.isFinite(share)) causes.get(id)!.push({ path, halfWidth: share });
+export function swaysOf<Id extends string>(
+  axis: Axis,
+  answers: (axis: Axis) => ReadonlyMap<Id, number>,
+): ReadonlyMap<Id, readonly Sway[]> {
+  const sways = new Map<Id, Sway[]>([...answers(axis).keys()].map((id) => [id, []]));
+  const note = (path: string, up: ReadonlyMap<Id, number>, down: ReadonlyMap<Id, number>) => {
+    for (const [id, list] of sways) {
+      const [high, low] = [up.get(id) ?? NaN, down.get(id) ?? NaN];
+      if (Math.abs(high - low) / 2 > 1e-12 && Number.isFinite(high - low))
+        list.push({ path, up: high, down: low });
     }
   };
   for (const path of inputPaths(axis)) {
     const measure = getAt(axis, path);
-    if (!isMeasure(measure) || isWish(path)) continue;
+    if (!isMeasure(measure) || isSure(path)) continue;
     const half = halfWidth(measure);
     if (!(half > 0)) continue;
     // Never below a sliver of the value: no length or mass is negative, however little is known of it.
     // Nor above what the field allows: an efficiency of 0.9 ± 25 % still ends below 1.
-    const up = limits(
-      setAt(axis, `${path}.si`, Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max))),
-    );
-    const down = limits(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
+    const most = Math.max(measure.si, fieldRuleAt(path)!.max);
+    const up = answers(setAt(axis, `${path}.si`, Math.min(measure.si + half, most)));
+    const down = answers(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
     note(path, up, down);
   }
   const curve = curveMoved(axis);
-  if (curve) note('motor.curve', limits(curve[0]), limits(curve[1]));
+  if (curve) note('motor.curve', answers(curve[0]), answers(curve[1]));
+  return sways;
+}
+
+/** Half of the 95 % interval that inputs make together: they know nothing of one another. */
+export const swayed = (sways: readonly Sway[]): number =>
+  Math.sqrt(sways.reduce((sum, { up, down }) => sum + ((up - down) / 2) ** 2, 0));
+
+/**
+ * Doubt of the speed ladder by the law of propagation to first order: every uncertain input is moved to both
+ * ends of its interval, and half the difference of the limit is its share; shares add as squares. Independent
+ * inputs; where a limit bends sharply inside the interval it is a rough figure.
+ */
+export function axisDoubt(axis: Axis): AxisDoubt {
+  const now = new Map(analyse(axis, silentWorksheet).rungs.map((r) => [r.id, r]));
+  const sways = swaysOf<RungId>(
+    axis,
+    (a) => new Map(analyse(a, silentWorksheet).rungs.map((r) => [r.id, r.limit])),
+  );
   const rungs = [...now.keys()].map((id): RungDoubt => {
-    const list = causes.get(id)!.sort((a, b) => b.halfWidth - a.halfWidth);
-    return { id, halfWidth: Math.sqrt(list.reduce((sum, c) => sum + c.halfWidth ** 2, 0)), causes: list };
+    const own = sways.get(id)!;
+    const causes = own.map(({ path, up, down }) => ({ path, halfWidth: Math.abs(up - down) / 2 }));
+    return { id, halfWidth: swayed(own), causes: causes.sort((a, b) => b.halfWidth - a.halfWidth) };
   });
   // A rung matters for the next measurement where its interval reaches what is asked, the closest call first.
   const open = rungs

@@ -31,9 +31,16 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 12: nothing was tried on it. */
+function asBefore12({ trials, posting, ...rest }: Project): Project {
+  expect(startingProve()).toMatchObject({ trials, posting });
+  return rest as Project;
+}
+
 /** A machine without what came with version 11: nothing was read on it. */
-function asBefore11({ sheets, rounds, happenings, symptoms, ...rest }: Project): Project {
-  expect({ sheets, rounds, happenings, symptoms }).toEqual(startingProve());
+function asBefore11(project: Project): Project {
+  const { sheets, rounds, happenings, symptoms, ...rest } = asBefore12(project);
+  expect(startingProve()).toMatchObject({ sheets, rounds, happenings, symptoms });
   return rest as Project;
 }
 
@@ -318,5 +325,17 @@ describe('a file of version 10', () => {
     expect(old.version).toBe(10);
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore11(project), version: 10 }).toEqual(old);
+  });
+});
+
+describe('a file of version 11', () => {
+  const text = readFileSync('test/fixtures/machine-v11.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens with its readings; nothing was tried on it, and all else is as it was', () => {
+    expect(old.version).toBe(11);
+    expect(old.rounds.length).toBeGreaterThan(0);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore12(project), version: 11 }).toEqual(old);
   });
 });

@@ -1,4 +1,4 @@
-export { startingProve, startingSheet } from './starting';
+export { startingProve, startingSheet, startingTrial } from './starting';
 export {
   type HappeningKind,
   happenings,
@@ -10,3 +10,4 @@ export {
   type SheetSaid,
 } from './truing';
 export { type HandFind, handFinds, type Sign, signs, type SymptomSaid } from './symptoms';
+export { type PostingSaid, type TrialEntry, type TrialSaid, type TrialTaken } from './trials';
