@@ -94,4 +94,15 @@ export {
   trueFigureName,
   trueText,
 } from './truing';
+export { trialCautions, trialHow, trialTitle, trialTitles } from './trials';
+export {
+  foretoldNames,
+  linkName,
+  standingWords,
+  trialColumnName,
+  trialFigureName,
+  trialRowName,
+  trialText,
+} from './trial-figures';
+export { settingFrom, settingNames, settingText, trialNoteText } from './trial-notes';
 export { causeTexts, HAND_TEST, handTexts, signTexts } from './causes';

@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { arrangements, handFinds, type Project, signs } from '@/core/model';
-import { causes, cellsOf, proveFindings, type SheetPlan, truingOf, truingPlan } from '@/core/prove';
+import {
+  causes,
+  cellsOf,
+  proveFindings,
+  provingOf,
+  type SheetPlan,
+  truingOf,
+  truingPlan,
+} from '@/core/prove';
 import { demoMachines } from '@/demo';
 import {
   causeTexts,
@@ -68,7 +76,9 @@ describe('words of truing', () => {
     expect(trueText('length', 25.4e-6, 'imperial')).toMatch(/in$/);
   });
   it('findings say what, how much, and what to do', () => {
-    const texts = demos.flatMap((demo) => proveFindings(truingOf(demo)).map((f) => findingText(f, 'metric')));
+    const texts = demos.flatMap((demo) =>
+      proveFindings(provingOf(demo)).map((f) => findingText(f, 'metric')),
+    );
     const all = texts.map((t) => [t.title, ...t.lines].join(' ')).join('\n');
     expect(all).toContain('Not true: Rail B, height');
     expect(all).toContain('Stale: Gantry ends to the table');

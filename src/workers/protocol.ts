@@ -10,6 +10,7 @@ import type {
   WorkContext,
   workOf,
 } from '@/core/build';
+import type { HeldRow } from '@/core/prove';
 import type { Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
@@ -55,6 +56,12 @@ export interface Jobs {
     };
     readonly step: never;
     readonly output: readonly FreeWay[];
+  };
+  /** Every answer of the plan beside what was measured of it. */
+  held: {
+    readonly input: { readonly project: Project };
+    readonly step: never;
+    readonly output: readonly HeldRow[];
   };
 }
 

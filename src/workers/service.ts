@@ -1,5 +1,6 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { flexReport, trialSteps } from '@/core/machine';
+import { heldRows, trialsOf } from '@/core/prove';
 import { localZone } from './local-zone';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
@@ -31,6 +32,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   },
   *free({ project, geometry, joint, name }) {
     return waysToFree(project, geometry, joint, name);
+  },
+  // Some tens of milliseconds an axis: every input moved both ways.
+  *held({ project }) {
+    return heldRows(project, trialsOf(project));
   },
 };
 

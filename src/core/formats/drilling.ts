@@ -148,6 +148,7 @@ export function spotProgram(rows: readonly DrillRow[], how: SpotDrilling, name: 
         how.air ? 'AIR PASS: nothing is touched. Watch it first.' : 'Cuts: Z 0 is the face',
         'X 0 Y 0 is the corner of the two reference edges',
       ],
+      nought: 'here',
       // In the coordinates of the plate: where it lies on the machine, nobody knows.
       axes: [],
       blocks: [up, begin, ...holes],

@@ -10,6 +10,7 @@ import {
   squareFormulas,
   straightFormulas,
   tramFormulas,
+  updateFormulas,
 } from '@/core/metrology';
 import * as motion from '@/core/motion';
 import { curve, stepper } from '@/core/motors';
@@ -46,6 +47,7 @@ export const formulas: readonly Formula[] = [
   tramFormulas,
   drivetrainFormulas,
   positioningFormulas,
+  updateFormulas,
 ].flatMap((room) => Object.values(room as object).filter(isFormula));
 
 const byId = new Map(formulas.map((f) => [f.id, f]));

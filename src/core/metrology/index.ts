@@ -8,3 +8,4 @@ export * from './positioning';
 export * from './square';
 export * from './straight';
 export * from './tram';
+export * from './update';

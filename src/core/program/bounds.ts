@@ -39,7 +39,8 @@ function arcFault(block: Extract<Block, { does: 'arc' }>, from: ProgramPlace, i:
   const fault = (letter: string, what: ProgramFault['what'], value = NaN, limit = NaN) => [
     { block: i, letter, what, value, limit },
   ];
-  if (!a || !b) return fault(a ?? '', 'no-arc');
+  // Heads choose the plane of X and Y; others are not written.
+  if (!a || !b || [a, b].toSorted().join('') !== 'XY') return fault(a ?? '', 'no-arc');
   if (from[a] === undefined || from[b] === undefined)
     return fault(from[a] === undefined ? a : b, 'not-placed');
   const far = (p: ProgramPlace) => Math.hypot(p[a]! - block.centre[a]!, p[b]! - block.centre[b]!);

@@ -16,6 +16,7 @@ const axes = [axis('X', 1.2), axis('Y', 0.8), axis('Z', 0.1)];
 const program = (blocks: readonly Block[], more: Partial<Program> = {}): Program => ({
   name: 'Test',
   remarks: [],
+  nought: 'low-limit',
   axes,
   blocks,
   ...more,
@@ -64,6 +65,17 @@ describe('programs read back by another reader', () => {
     expect(text).toContain('G3 X500. Y400. I-100. J0. F1200.');
     expect(text).toContain('G2 X400. Y300. I-100. J0. F1200.');
   });
+  it('a sense that was counted from Y to X is the other one to a controller', () => {
+    const text = writeProgram(
+      program([
+        { does: 'feed', to: { X: 0.4, Y: 0.5 }, speed: 0.02 },
+        { does: 'arc', way: 'ccw', to: { X: 0.5, Y: 0.4 }, centre: { Y: 0.4, X: 0.4 }, speed: 0.02 },
+      ]),
+      dialectOf('board-8'),
+    );
+    // From straight up to straight right is clockwise on paper: with Y to the right it is the other way.
+    expect(text).toContain('G2 Y400. X500. J-100. I0.');
+  });
   it('dwells as the controller reads them, and a spindle has its time to come up', () => {
     const blocks: Block[] = [
       { does: 'spindle', speed: 100 },
@@ -83,6 +95,9 @@ describe('programs read back by another reader', () => {
     expect(known).toMatch(/G10 L2 P6 X-900\.\nG59\n[\s\S]*\nM5\nG54\nM2\n$/);
     const unknown = program(blocks, { axes: [axis('X', 1, { origin: null })] });
     expect(writeProgram(unknown, dialectOf('board-8'))).toMatch(/by hand[^\n]*\nM0\n[\s\S]*\nM5\nM2\n$/);
+    expect(writeProgram({ ...unknown, nought: 'here' }, dialectOf('board-8'))).toMatch(
+      /axes stand[^\n]*\nM0\n/,
+    );
     expect(writeProgram(program(blocks), dialectOf('closed'))).not.toMatch(/G10|G59|G61/);
   });
   it('a remark is never read as anything else', () => {
@@ -123,6 +138,8 @@ describe('what is never written', () => {
     };
     expect(faultsOf([feed({ X: 0.2, Y: 0.3 }), arc])).toEqual(['X no-arc']);
     expect(faultsOf([arc])).toEqual(['X not-placed']);
+    const upright: Block = { does: 'arc', way: 'cw', to: {}, centre: { X: 0.3, Z: 0.05 }, speed: 0.01 };
+    expect(faultsOf([feed({ X: 0.25, Z: 0.05 }), upright])).toEqual(['X no-arc']);
   });
   it('faster than an axis may, each by its share of the way', () => {
     const slow = [axis('X', 1.2, { speed: 0.01 }), axis('Y', 0.8)];

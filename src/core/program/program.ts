@@ -8,7 +8,10 @@ export type Block =
   | { readonly does: 'ask'; readonly text: string }
   | { readonly does: 'rapid'; readonly to: ProgramPlace }
   | { readonly does: 'feed'; readonly to: ProgramPlace; readonly speed: number }
-  /** In the plane of the first two letters of `centre`; a full turn where it ends where it begins. */
+  /**
+   * In the plane of X and Y, its sense as seen with the first letter of `centre` to the right and the second
+   * up; a full turn where it ends where it begins.
+   */
   | {
       readonly does: 'arc';
       readonly way: 'cw' | 'ccw';
@@ -35,8 +38,9 @@ export interface Program {
   readonly name: string;
   /** Said at its head. */
   readonly remarks: readonly string[];
+  /** What nought is: the low soft limit of every axis, or where they stand when it is started. */
+  readonly nought: 'low-limit' | 'here';
   /** Empty: in the coordinates of the work, whose limits nobody knows. */
   readonly axes: readonly ProgramAxis[];
-  /** Where every axis stands before the first block; null: not known until it was moved. */
   readonly blocks: readonly Block[];
 }

@@ -43,6 +43,12 @@ const words = (place: ProgramPlace, { length }: Pen, letters = (l: string) => l)
 
 const centreLetter: Readonly<Record<string, string>> = { X: 'I', Y: 'J', Z: 'K' };
 
+/** Sense as the controller sees it, from X to Y: a program may count its two axes the other way round. */
+function arcWord({ way, centre }: Extract<Block, { does: 'arc' }>): 'G2' | 'G3' {
+  const mirrored = Object.keys(centre)[0] === 'Y';
+  return (way === 'cw') === mirrored ? 'G3' : 'G2';
+}
+
 /** Centre of an arc from where it begins. */
 function arcWords(block: Extract<Block, { does: 'arc' }>, from: ProgramPlace, pen: Pen): string {
   const off = Object.fromEntries(
@@ -67,7 +73,7 @@ function lines(block: Block, from: ProgramPlace, pen: Pen): readonly string[] {
     case 'feed':
       return [`G1${words(block.to, pen)} F${pen.speed(block.speed)}`];
     case 'arc':
-      return [`${block.way === 'cw' ? 'G2' : 'G3'}${arcWords(block, from, pen)} F${pen.speed(block.speed)}`];
+      return [`${arcWord(block)}${arcWords(block, from, pen)} F${pen.speed(block.speed)}`];
     case 'dwell':
       return [pause(block.time, pen)];
     case 'spindle':
@@ -78,9 +84,10 @@ function lines(block: Block, from: ProgramPlace, pen: Pen): readonly string[] {
 }
 
 /** How the program finds its nought: by itself where the controller says where it is, else by hand. */
-function originLines({ axes }: Program, pen: Pen): readonly string[] {
+function originLines({ axes, nought }: Program, pen: Pen): readonly string[] {
   const { dialect } = pen;
   if (!axes.length) return [];
+  if (nought === 'here') return [remark('Set nought where the axes stand, then press start.', dialect), 'M0'];
   const known = axes.flatMap((a) => (a.origin === null ? [] : [[a.letter, a.origin] as const]));
   if (dialect.offsets && known.length === axes.length)
     return [
@@ -94,7 +101,7 @@ function originLines({ axes }: Program, pen: Pen): readonly string[] {
 /**
  * A program as text for a class of controller: modes at its head, figures with their point, no canned cycles,
  * no parameters; ends with everything off.
- * @throws RangeError where it would go beyond a soft limit, or faster than an axis may: such is never written.
+ * @throws RangeError where it would go beyond a soft limit, or faster than an axis may.
  */
 export function writeProgram(program: Program, dialect: Dialect): string {
   const [fault] = programFaults(program);

@@ -1,3 +1,5 @@
 export * from './causes';
 export * from './report';
+export * from './held';
+export * from './trial';
 export * from './truing';

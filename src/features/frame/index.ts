@@ -15,6 +15,7 @@ export {
   useReport,
 } from './reports-context';
 export { type BuildState, todayIso, useBuild } from './use-build';
+export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
 export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { NextLink } from './next-link';

@@ -4,7 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { buildPlace, isBuildCode, withBuild } from '@/core/build';
-import { isProveCode, isWorkCode, proveFindings, truingOf, type WorkFinding } from '@/core/prove';
+import { isProveCode, isWorkCode, type WorkFinding } from '@/core/prove';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -17,8 +17,12 @@ import {
   useWork,
   useFlex,
   useFrameTrials,
+  useHeld,
   useMachine,
+  useProveFindings,
   useReport,
+  useTrials,
+  useTruing,
   WHOLE,
 } from '@/features/frame';
 import { restingPositions } from '@/drawings';
@@ -174,7 +178,8 @@ function Matters({ report, build }: WholeProps) {
   // Until somebody has begun to put it together its order is nothing to worry about.
   const begun = project.steps.length > 0 || project.covers.length > 0;
   const { findings: work } = useWork(build, { wanted: begun });
-  const proved = useMemo(() => proveFindings(truingOf(project)), [project]);
+  const [truing, trials] = [useTruing(), useTrials()];
+  const proved = useProveFindings(truing, trials, useHeld(trials, false));
   const all = useMemo(
     () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : []), ...proved]),
     [report, found, work, begun, proved],

@@ -2,14 +2,33 @@
 
 import { useSearchParams } from 'next/navigation';
 import { worstVerdict } from '@/core/findings';
-import type { Truing } from '@/core/prove';
-import { machineHref, SheetHead, type SheetTab, useMachine } from '@/features/frame';
+import type { HeldRow, Trials, Truing } from '@/core/prove';
+import {
+  machineHref,
+  SheetHead,
+  type SheetTab,
+  useHeld,
+  useMachine,
+  useProveFindings,
+  useTrials,
+  useTruing,
+} from '@/features/frame';
 import { CausesView } from './causes/causes-view';
+import { HeldView } from './held/held-view';
 import styles from './prove.module.css';
+import { markOf } from './trials/trial-order';
+import { TrialsView } from './trials/trials-view';
 import { TruingView } from './truing/truing-view';
-import { useTruing } from './truing/use-truing';
 
-function truingTab(id: string, { sheets }: Truing, here: boolean): SheetTab {
+const views = ['truing', 'first', 'proof', 'held', 'causes'] as const;
+type View = (typeof views)[number];
+
+const viewOf = (asked: string | null): View => views.find((v) => v === asked) ?? 'truing';
+
+/** What a tab says besides its address. */
+type TabSaid = Omit<SheetTab, 'id' | 'href' | 'here'>;
+
+function truingTab({ sheets }: Truing): TabSaid {
   const asked = sheets.filter((s) => s.state !== 'left');
   const read = asked.filter((s) => s.state === 'done');
   const bad = asked.filter((s) => s.state === 'stale' || s.verdict === 'gives-out');
@@ -20,33 +39,69 @@ function truingTab(id: string, { sheets }: Truing, here: boolean): SheetTab {
   const verdict = worstVerdict(asked.map((s) => (s.state === 'stale' ? 'thin' : s.verdict)));
   const guessed = asked.some((s) => s.guessed);
   const shown = bad.length || read.length === asked.length ? { verdict, guessed } : {};
-  return { id: 'truing', title: 'Truing', note, href: machineHref('prove', id), here, ...shown };
+  return { title: 'Truing', note, ...shown };
+}
+
+function trialsTab({ trials }: Trials, stage: 'first' | 'proof'): TabSaid {
+  const own = trials.filter((t) => t.plan.stage === stage && t.standing !== 'left');
+  const passed = own.filter((t) => t.standing === 'passed').length;
+  const tried = own.filter((t) => t.standing !== 'open');
+  const title = stage === 'first' ? 'First motion' : 'Proof';
+  const note = tried.length ? `${passed} of ${own.length} pass` : 'not yet';
+  const marks = tried.flatMap((t) => markOf(t) ?? []);
+  const whole = passed === own.length && own.length > 0;
+  const bad = tried.some((t) => t.standing === 'failed' || t.standing === 'stale');
+  return { title, note, ...(whole || bad ? { verdict: worstVerdict(marks) } : {}) };
+}
+
+function heldTab(rows: readonly HeldRow[] | null): TabSaid {
+  const measured = rows?.filter((r) => r.measured) ?? [];
+  const apart = measured.filter((r) => r.verdict === 'apart' && !r.taken).length;
+  if (!measured.length) return { title: 'Plan and proof', note: 'not measured' };
+  const note = apart ? `${apart} apart` : `${measured.length} agree`;
+  return { title: 'Plan and proof', note, ...(apart ? { verdict: 'thin' } : {}) };
 }
 
 /** Causes are guesses by what was seen: no verdict stands on them. */
-function causesTab(id: string, symptoms: number, here: boolean): SheetTab {
-  const note = symptoms ? `${symptoms} ${symptoms === 1 ? 'sign' : 'signs'} answered` : 'nothing asked';
-  return { id: 'causes', title: 'Causes', note, href: `${machineHref('prove', id)}&v=causes`, here };
-}
+const causesTab = (symptoms: number): TabSaid => ({
+  title: 'Causes',
+  note: symptoms ? `${symptoms} ${symptoms === 1 ? 'sign' : 'signs'} answered` : 'nothing asked',
+});
 
-/** The Prove station: is it straight, and does it do what was promised? */
+/** The Prove station: is it straight, does it move, and does it do what was promised? */
 export function ProveStation() {
   const asked = useSearchParams();
   const { project } = useMachine();
+  const view = viewOf(asked.get('v'));
   const truing = useTruing();
-  const causes = asked.get('v') === 'causes';
+  const trials = useTrials();
+  const held = useHeld(trials, view === 'held');
+  const findings = useProveFindings(truing, trials, held);
   const { id, symptoms } = project;
-  const tabs = [truingTab(id, truing, !causes), causesTab(id, symptoms.length, causes)];
+  const said: Readonly<Record<View, TabSaid>> = {
+    truing: truingTab(truing),
+    first: trialsTab(trials, 'first'),
+    proof: trialsTab(trials, 'proof'),
+    held: heldTab(held.rows),
+    causes: causesTab(symptoms.length),
+  };
+  const tabs = views.map((v): SheetTab => ({
+    id: v,
+    href: v === 'truing' ? machineHref('prove', id) : `${machineHref('prove', id)}&v=${v}`,
+    here: v === view,
+    ...said[v],
+  }));
   return (
     <div className={styles.prove}>
       <div className={styles.head}>
         <SheetHead label="Prove" tabs={tabs} />
       </div>
-      {causes ? (
-        <CausesView axis={asked.get('axis')} />
-      ) : (
-        <TruingView truing={truing} sheet={asked.get('sheet')} />
+      {view === 'truing' && <TruingView truing={truing} sheet={asked.get('sheet')} findings={findings} />}
+      {(view === 'first' || view === 'proof') && (
+        <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
       )}
+      {view === 'held' && <HeldView {...{ held, trials, findings }} />}
+      {view === 'causes' && <CausesView axis={asked.get('axis')} />}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+export { type Proving } from './checks';
 export {
   isProveCode,
   isWorkCode,
@@ -7,5 +8,6 @@ export {
   type ProveFinding,
   proveSummary,
   type ProveSummary,
+  provingOf,
   type WorkFinding,
 } from './report';

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdits, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { happenedEdits, truingOf } from '../truing';
-import { isProveCode, isWorkCode, proveFindings, proveSummary } from '.';
+import { happenedEdits } from '../truing';
+import { isProveCode, isWorkCode, proveFindings, proveSummary, provingOf } from '.';
 
 const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
 const codes = (project: Project) =>
-  proveFindings(truingOf(project)).map((f) => `${f.code} ${f.verdict} ${f.about ?? ''}`.trim());
+  proveFindings(provingOf(project)).map((f) => `${f.code} ${f.verdict} ${f.about ?? ''}`.trim());
 
 describe('what is found of truing', () => {
   it('nothing before anybody has read', () =>
@@ -26,7 +26,7 @@ describe('what is found of truing', () => {
   });
   it('what is stale is told once, with everything that must be read again', () => {
     const hit = { id: 'h', at: '2026-11-26T10:00:00.000Z', node: 'frame', what: 'hit', note: '' } as const;
-    const found = proveFindings(truingOf(applyEdits(kayak, happenedEdits(kayak, hit))));
+    const found = proveFindings(provingOf(applyEdits(kayak, happenedEdits(kayak, hit))));
     const stale = found.filter((f) => f.code === 'true-stale');
     expect(stale).toHaveLength(1);
     expect(JSON.parse(String(stale[0]!.params.sheets))).toEqual([

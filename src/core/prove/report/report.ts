@@ -1,8 +1,10 @@
 import { type AnyCheck, type Finding, findingsOf, judge } from '@/core/checks';
 import { type BuildFinding, isBuildCode } from '@/core/build';
 import type { Project } from '@/core/model';
-import { type Truing, truingOf } from '../truing';
-import { proveChecks } from './checks';
+import { type HeldRow, heldRows, type Setting, settingsOf } from '../held';
+import { trialsOf } from '../trial';
+import { truingOf } from '../truing';
+import { proveChecks, type Proving } from './checks';
 
 export type ProveCode = (typeof proveChecks)[number]['code'];
 const codes = new Set<string>(proveChecks.map((c) => c.code));
@@ -17,15 +19,15 @@ export type WorkFinding = BuildFinding | ProveFinding;
 export const isWorkCode = (code: string): code is WorkFinding['code'] =>
   isBuildCode(code) || isProveCode(code);
 
-const all: readonly AnyCheck<Truing, ProveCode>[] = proveChecks;
+const all: readonly AnyCheck<Proving, ProveCode>[] = proveChecks;
 
-/** What is found wrong with what was trued, the worst first; nothing before anybody has begun. */
-export const proveFindings = (truing: Truing): readonly ProveFinding[] =>
+/** What is found wrong with what was trued and proved, the worst first; nothing before anybody has begun. */
+export const proveFindings = (proving: Proving): readonly ProveFinding[] =>
   findingsOf(
     {
       checks: all,
-      subject: truing,
-      outcomes: judge(all, truing),
+      subject: proving,
+      outcomes: judge(all, proving),
       change: () => undefined,
       stored: (edits) => edits,
       root: '',
@@ -44,7 +46,24 @@ export interface ProveFigure {
   readonly verdict: string;
 }
 
-/** What was trued, for terminal and service. */
+/** A trial with what its last record came to. */
+export interface ProveTrial {
+  readonly key: string;
+  readonly axisId: string | null;
+  readonly standing: string;
+  readonly records: number;
+  readonly due: string | null;
+  readonly figures: readonly {
+    readonly id: string;
+    readonly kind: string;
+    readonly value: number;
+    readonly expanded: number | null;
+    readonly good: number | null;
+    readonly verdict: string | null;
+  }[];
+}
+
+/** What was trued and proved, for terminal and service. */
 export interface ProveSummary {
   readonly next: string | null;
   readonly sheets: readonly {
@@ -56,11 +75,22 @@ export interface ProveSummary {
     readonly readings: number;
     readonly figures: readonly ProveFigure[];
   }[];
+  readonly trials: readonly ProveTrial[];
+  /** Answers of the plan that were measured, beside what they were foretold to be. */
+  readonly held: readonly Omit<HeldRow, 'sways'>[];
+  readonly settings: readonly Setting[];
   readonly findings: readonly ProveFinding[];
 }
 
+/** All that is known of how a machine was trued and proved: some tens of milliseconds an axis measured. */
+export function provingOf(project: Project): Proving {
+  const trials = trialsOf(project);
+  return { truing: truingOf(project), trials, held: heldRows(project, trials, 'measured') };
+}
+
 export function proveSummary(project: Project): ProveSummary {
-  const truing = truingOf(project);
+  const proving = provingOf(project);
+  const { truing, trials, held } = proving;
   return {
     next: truing.next,
     sheets: truing.sheets.map(({ plan, state, verdict, rounds, last }) => ({
@@ -78,6 +108,23 @@ export function proveSummary(project: Project): ProveSummary {
         verdict: f.decision.verdict,
       })),
     })),
-    findings: proveFindings(truing),
+    trials: trials.trials.map(({ plan, standing, records, due, last }) => ({
+      key: plan.key,
+      axisId: plan.axis,
+      standing,
+      records: records.length,
+      due,
+      figures: (last?.result.figures ?? []).map((f) => ({
+        id: f.id,
+        kind: f.of,
+        value: f.value,
+        expanded: f.expanded,
+        good: f.good,
+        verdict: f.decision?.verdict ?? null,
+      })),
+    })),
+    held: held.map(({ sways: _sways, ...row }) => row),
+    settings: settingsOf(project, trials),
+    findings: proveFindings(proving),
   };
 }

@@ -26,6 +26,10 @@ export interface Read {
 const WARM_UNKNOWN = 2;
 const WARM_READ = 0.5;
 
+/** Standard uncertainty of the shop’s temperature while something was read, K. @param temperature °C. */
+export const shopWarm = (temperature: number | null): number =>
+  temperature === null ? WARM_UNKNOWN : WARM_READ;
+
 /** Takes a round apart by place. Several runs of a place lie one list of places behind the other. */
 export function readOf(round: RoundSaid, runs: 1 | 2, rough = false): Read {
   const places = round.places.length * runs;
@@ -42,7 +46,7 @@ export function readOf(round: RoundSaid, runs: 1 | 2, rough = false): Read {
     scatter: spare ? Math.sqrt(squares / spare) : 0,
     spare,
     instrument: { ...instruments[round.instrument], digit: round.digit, limit: () => round.limit },
-    warm: round.temperature === null ? WARM_UNKNOWN : WARM_READ,
+    warm: shopWarm(round.temperature),
     rough,
   };
 }

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import type { UnitSystem } from '@/core/units';
-import { type ProveFinding, proveFindings, type SheetPlan, type SheetState, type Truing } from '@/core/prove';
+import { type ProveFinding, type SheetPlan, type SheetState, type Truing } from '@/core/prove';
 import { type RoundsShown, roundsDrawing, setupDrawing, truingDrawing } from '@/drawings';
 import { FindingList } from '@/features/findings';
 import { useMachine } from '@/features/frame';
@@ -164,11 +164,16 @@ function limitCells({ last }: SheetState, { sheets }: Truing, system: UnitSystem
   ];
 }
 
-function Sheet({ truing, state }: { readonly truing: Truing; readonly state: SheetState }) {
+interface SheetViewProps {
+  readonly truing: Truing;
+  readonly state: SheetState;
+  readonly findings: readonly ProveFinding[];
+}
+
+function Sheet({ truing, state, findings }: SheetViewProps) {
   const { system } = useMachine();
   const acts = useSheet(state);
   const { plan, method, last } = state;
-  const findings = useMemo(() => proveFindings(truing), [truing]);
   // What is told of this sheet above is not told again.
   const told = (f: ProveFinding) =>
     f.about === plan.key || (f.code === 'true-stale' && state.stale && f.params.count === 1);
@@ -240,8 +245,14 @@ function Sheet({ truing, state }: { readonly truing: Truing; readonly state: She
   );
 }
 
+interface ViewProps {
+  readonly truing: Truing;
+  readonly sheet: string | null;
+  readonly findings: readonly ProveFinding[];
+}
+
 /** Truing up: sheet by sheet, from readings to moves of bolts. */
-export function TruingView({ truing, sheet }: { readonly truing: Truing; readonly sheet: string | null }) {
+export function TruingView({ truing, sheet, findings }: ViewProps) {
   const state =
     truing.sheets.find((s) => s.plan.key === sheet) ??
     truing.sheets.find((s) => s.plan.key === truing.next) ??
@@ -250,7 +261,7 @@ export function TruingView({ truing, sheet }: { readonly truing: Truing; readonl
   return (
     <>
       <Order truing={truing} shown={state.plan.key} />
-      <Sheet key={state.plan.key} truing={truing} state={state} />
+      <Sheet key={state.plan.key} truing={truing} state={state} findings={findings} />
     </>
   );
 }

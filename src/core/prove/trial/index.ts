@@ -1,0 +1,33 @@
+export { anewEdits, dropEdits, leaveEdits, openTrial, sayEdits, unwriteEdits, writeEdits } from './edits';
+export { type Ground, groundsOf } from './ground';
+export { CIRCLE_PLACES, circleRadius, PIECE } from './pieces';
+export { trialPlans } from './plan';
+export { type Waits } from './program-blocks';
+export { trialProgram } from './programs';
+export { mostPush } from './proofs';
+export { trialRead } from './reading';
+export { type TrialFigure, type TrialNote, type TrialResult } from './result';
+export {
+  type TrialMemory,
+  type TrialRecord,
+  type Trials,
+  trialsOf,
+  type TrialStanding,
+  type TrialState,
+} from './state';
+export {
+  axisProofs,
+  cellId,
+  type CellOf,
+  firstKinds,
+  type TrialCaution,
+  trialCells,
+  type TrialKind,
+  trialKinds,
+  type TrialPlan,
+  type TrialRow,
+  wholeProofs,
+} from './trial';
+export { targetsOf } from './work-axis';
+export { KEEP } from './work-stairs';
+export { workTrial } from './work';

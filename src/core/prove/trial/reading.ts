@@ -1,0 +1,82 @@
+import { type Doubt, doubtOf, type Instrument, instrumentOf, meanOf, student95 } from '@/core/metrology';
+import type { Project, TrialSaid } from '@/core/model';
+import { shopWarm } from '../truing/readings';
+import type { Ground } from './ground';
+import { cellId, type TrialPlan, type TrialRow } from './trial';
+
+/** A record as it is worked with. */
+export interface TrialRead {
+  readonly plan: TrialPlan;
+  readonly project: Project;
+  /** Of the axis; undefined for a trial of the whole machine. */
+  readonly ground: Ground | undefined;
+  readonly grounds: readonly Ground[];
+  readonly said: TrialSaid;
+  readonly instrument: Instrument;
+  /** What stands in a cell; undefined: nothing. */
+  readonly get: (cell: string) => number | undefined;
+  /** Standard uncertainty of the shop’s temperature, K. */
+  readonly warm: number;
+}
+
+export function trialRead(
+  plan: TrialPlan,
+  said: TrialSaid,
+  project: Project,
+  grounds: readonly Ground[],
+): TrialRead {
+  const by = new Map(said.entries.map((e) => [e.cell, e.value]));
+  return {
+    plan,
+    project,
+    ground: grounds.find((g) => g.axis.id === plan.axis),
+    grounds,
+    said,
+    instrument: instrumentOf(said.instrument || plan.instrument || 'dial', said),
+    get: (cell) => by.get(cell),
+    warm: shopWarm(said.temperature),
+  };
+}
+
+/** Doubt of one reading, or of the mean of several. @param size length that warms and is erred over, m. */
+export const trialDoubt = (
+  { instrument, warm }: TrialRead,
+  { readings = 1, scatter = 0, size = 0, ends = 1 as 1 | 2 } = {},
+): Doubt => doubtOf({ instrument, size, readings, scatter, ends, warm });
+
+/** Rows of a column that hold a figure, with it. */
+export function column(read: TrialRead, name: string): readonly { row: TrialRow; value: number }[] {
+  return read.plan.rows.flatMap((row) => {
+    const value = read.get(cellId(row.id, name));
+    return value === undefined ? [] : [{ row, value }];
+  });
+}
+
+/** Figure that names a row. */
+export const placeOf = ({ at }: TrialRow): number => at?.value ?? 0;
+
+/** Mean of several figures with half of its 95 % interval, the instrument’s own error in it. */
+export function meanDoubt(read: TrialRead, values: readonly number[]) {
+  const { mean, scatter } = meanOf(values);
+  const { expanded } = trialDoubt(read, { readings: values.length, scatter });
+  return { mean, scatter, expanded };
+}
+
+/**
+ * A scatter, and how far it may be off: the interval of s from n readings is roughly s t / √(2 (n − 1))
+ * (JCGM 100, E.4.3).
+ */
+export function scatterDoubt(values: readonly number[]) {
+  const { scatter } = meanOf(values);
+  const freedom = values.length - 1;
+  return { scatter, expanded: (student95(freedom) * scatter) / Math.sqrt(2 * freedom) };
+}
+
+/**
+ * A shift below which nothing was lost: three standard uncertainties of a difference of two readings, or half
+ * of a full step.
+ */
+export function lossLimit(read: TrialRead): number {
+  const { standard } = trialDoubt(read, { ends: 2 });
+  return Math.max(3 * standard, (read.ground?.fullStep ?? 0) / 2);
+}

@@ -1,0 +1,131 @@
+'use client';
+
+import { trialFigureName, standingWords, trialNoteText, trialText, trialTitle } from '@/words';
+import Link from 'next/link';
+import type { TrialFigure, Trials, TrialState } from '@/core/prove';
+import { machineHref, useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { colourOf, VerdictMark } from '@/ui/verdict-mark';
+import page from '../prove.module.css';
+import { markOf } from './trial-order';
+import styles from './trials.module.css';
+import type { TrialActs } from './use-trial';
+
+interface SideProps {
+  readonly trials: Trials;
+  readonly state: TrialState;
+  readonly acts: TrialActs;
+}
+
+function FigureRow({ figure }: { readonly figure: TrialFigure }) {
+  const { system } = useMachine();
+  const { id, of, value, expanded, good, decision } = figure;
+  const say = (v: number) => trialText(of, v, system);
+  const verdict = decision?.verdict;
+  return (
+    <div className={styles.result}>
+      <dt>
+        {verdict && <VerdictMark verdict={verdict} />}
+        {trialFigureName(id)}
+      </dt>
+      <dd style={verdict && { color: colourOf(verdict, false) }}>
+        {say(value)}
+        {expanded !== null && expanded > 0 && ` ± ${say(expanded)}`}
+        {good !== null && <small>good enough is {say(good)}</small>}
+        {decision?.want === 'more-readings' && <small>scatter leads: read more often</small>}
+        {decision?.want === 'better-instrument' && (
+          <small>the instrument leads: a finer one would decide</small>
+        )}
+      </dd>
+    </div>
+  );
+}
+
+/** Earlier trials that stand before this one. */
+function Waits({ trials, state }: Pick<SideProps, 'trials' | 'state'>) {
+  const { project } = useMachine();
+  const before = trials.trials.filter((t) => state.waits.includes(t.plan.key));
+  if (!before.length) return null;
+  const [first] = before;
+  const key = encodeURIComponent(first!.plan.key);
+  return (
+    <p className={styles.caution}>
+      <b>
+        {before.length} {before.length === 1 ? 'step stands' : 'steps stand'} before it.
+      </b>{' '}
+      Next:{' '}
+      <Link href={`${machineHref('prove', project.id)}&v=first&trial=${key}`} replace>
+        {trialTitle(first!.plan.key, first!.axisName)}
+      </Link>
+    </p>
+  );
+}
+
+/** Day and time as they are where the reader is. */
+const when = (iso: string) =>
+  new Date(iso).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** Records that were made before. */
+function Records({ state, acts }: Pick<SideProps, 'state' | 'acts'>) {
+  const { records, due } = state;
+  if (!records.length) return null;
+  return (
+    <>
+      <h2 className={page.heading}>
+        Records <small>{due ? `again by ${due}` : ''}</small>
+      </h2>
+      <ul className={styles.records}>
+        {records.toReversed().map((r, i) => (
+          <li key={r.id}>
+            <span>
+              {when(r.at)}
+              <small>
+                {r.entries.length} {r.entries.length === 1 ? 'entry' : 'entries'}
+                {i === 0 ? ', this one counts' : ''}
+              </small>
+            </span>
+            <Action label={`Take the record of ${when(r.at)} away`} onAct={() => acts.drop(r.id)}>
+              take away
+            </Action>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** The verdict of a trial, what else it says, and what stands before it. */
+export function TrialSide({ trials, state, acts }: SideProps) {
+  const { system } = useMachine();
+  const mark = markOf(state);
+  const { last, standing, stale } = state;
+  return (
+    <>
+      <h2 className={page.heading}>{acts.title}</h2>
+      <p className={styles.standing}>
+        {mark && <VerdictMark verdict={mark} />}
+        <b>{standingWords[standing]}</b>
+      </p>
+      {stale && (
+        <p>What it was read on was {stale.what} since. What is written down counts for nothing now.</p>
+      )}
+      {standing !== 'left' && <Waits {...{ trials, state }} />}
+      {last && last.result.figures.length > 0 && (
+        <dl className={styles.results}>
+          {last.result.figures.map((f) => (
+            <FigureRow key={f.id} figure={f} />
+          ))}
+        </dl>
+      )}
+      {last?.result.notes.map((n, i) => (
+        <p key={i} className={styles.said}>
+          {trialNoteText(n, system)}
+        </p>
+      ))}
+      {last && last.result.missing.length > 0 && last.result.missing.length < acts.cells.length && (
+        <p>{last.result.missing.length} still to write down.</p>
+      )}
+      <Records {...{ state, acts }} />
+    </>
+  );
+}
