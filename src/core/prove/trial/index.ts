@@ -18,6 +18,7 @@ export {
 export {
   axisProofs,
   cellId,
+  checkedBy,
   type CellOf,
   firstKinds,
   type TrialCaution,

@@ -133,7 +133,9 @@ function stateOf(plan: TrialPlan, known: Known): Omit<TrialState, 'waits'> {
   };
 }
 
-const done = (standing: TrialStanding) => standing === 'passed' || standing === 'left';
+/** What holds nothing back: where the doubt reaches over a limit, that is said, and the work goes on. */
+const done = (standing: TrialStanding) =>
+  standing === 'passed' || standing === 'left' || standing === 'unsure';
 
 /**
  * Every trial of a machine as it stands.

@@ -1,3 +1,4 @@
+import type { ForetoldId } from '@/core/machine';
 import type { InstrumentKind } from '@/core/model';
 import type { Kind } from '@/core/units';
 
@@ -185,3 +186,19 @@ export const trialCells = ({
 ];
 
 export const cellId = (rowId: string, column: string): string => `${rowId}/${column}`;
+
+/** Answers of the plan that a trial checks. */
+export const checkedBy: Readonly<Partial<Record<TrialKind, readonly ForetoldId[]>>> = {
+  hand: ['hand'],
+  'run-on': ['stop'],
+  pull: ['drag'],
+  steps: ['lost-motion', 'lead'],
+  links: ['lost-motion'],
+  'stairs-speed': ['top-speed'],
+  'stairs-acceleration': ['top-acceleration'],
+  positioning: ['lost-motion', 'lead'],
+  push: ['stiffness', 'lost-motion'],
+  tap: ['frequency'],
+  'warm-up': ['growth'],
+  homing: ['home'],
+};

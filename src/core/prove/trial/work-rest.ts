@@ -46,7 +46,8 @@ export const workPush: Work = (read) => {
       id: 'lost-motion',
       of: 'length',
       value: lost,
-      expanded: Math.SQRT2 * expanded,
+      // The way back over friction is as unsure as the friction.
+      expanded: 3 * expanded,
       checks: checksOf(read, 'lost-motion'),
     }),
   ];

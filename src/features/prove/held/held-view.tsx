@@ -98,7 +98,8 @@ function TakeCell({ row }: { readonly row: HeldRow }) {
   const torque = /^motor\.(curve|peakTorque|stallTorque)/.test(input.path);
   const words = figure
     ? (torque ? 'torque × ' : '') +
-      `${trialText(figure.kind, figure.value, system)} ± ${trialText(figure.kind, figure.expanded, system, 2)}`
+      trialText(figure.kind, figure.value, system) +
+      ` ± ${trialText(figure.kind, figure.expanded, system, 2)}`
     : '';
   return (
     <span>

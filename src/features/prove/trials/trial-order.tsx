@@ -35,6 +35,7 @@ export function TrialOrder({ trials, stage, shown }: OrderProps) {
   const href = (key: string) =>
     `${machineHref('prove', project.id)}&v=${stage}&trial=${encodeURIComponent(key)}`;
   const letter = (t: TrialState) => project.axes.find((a) => a.id === t.plan.axis)?.letter ?? '';
+  const named = stage === 'first' ? 'Steps of first motion' : 'Proofs';
   return (
     <nav ref={list} aria-label={named} className={styles.order}>
       <ol>
@@ -44,7 +45,8 @@ export function TrialOrder({ trials, stage, shown }: OrderProps) {
             <ul>
               {states.map((t) => {
                 const mark = markOf(t);
-                const words = `${trialTitles[kind]}, ${t.axisName || 'machine'}: ${standingWords[t.standing]}`;
+                const of = t.axisName || 'machine';
+                const words = `${trialTitles[kind]}, ${of}: ${standingWords[t.standing]}`;
                 return (
                   <li
                     key={t.plan.key}

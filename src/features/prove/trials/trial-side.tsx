@@ -1,11 +1,13 @@
 'use client';
 
-import { trialFigureName, standingWords, trialNoteText, trialText, trialTitle } from '@/words';
 import Link from 'next/link';
-import type { TrialFigure, Trials, TrialState } from '@/core/prove';
+import type { ForetoldId } from '@/core/machine';
+import { checkedBy, type TrialFigure, type Trials, type TrialState } from '@/core/prove';
+import type { Kind } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { colourOf, VerdictMark } from '@/ui/verdict-mark';
+import { foretoldNames, standingWords, trialFigureName, trialNoteText, trialText, trialTitle } from '@/words';
 import page from '../prove.module.css';
 import { markOf } from './trial-order';
 import styles from './trials.module.css';
@@ -39,6 +41,31 @@ function FigureRow({ figure }: { readonly figure: TrialFigure }) {
       </dd>
     </div>
   );
+}
+
+const foretoldKinds: Readonly<Record<ForetoldId, Kind>> = {
+  drag: 'force',
+  hand: 'torque',
+  'lost-motion': 'length',
+  lead: 'length',
+  'top-speed': 'speed',
+  'top-acceleration': 'acceleration',
+  stiffness: 'stiffness',
+  frequency: 'frequency',
+  growth: 'length',
+  home: 'length',
+  stop: 'length',
+};
+
+/** What the plan says that will come out. */
+function Foretells({ trials, state: { plan } }: Pick<SideProps, 'trials' | 'state'>) {
+  const { system } = useMachine();
+  const ground = trials.grounds.find((g) => g.axis.id === plan.axis);
+  const said = (checkedBy[plan.kind] ?? []).flatMap((id) => {
+    const value = ground?.foretold.get(id);
+    return value === undefined ? [] : [`${foretoldNames[id]} ${trialText(foretoldKinds[id], value, system)}`];
+  });
+  return said.length > 0 && <p>The plan foretells: {said.join('; ')}.</p>;
 }
 
 /** Earlier trials that stand before this one. */
@@ -109,6 +136,7 @@ export function TrialSide({ trials, state, acts }: SideProps) {
       {stale && (
         <p>What it was read on was {stale.what} since. What is written down counts for nothing now.</p>
       )}
+      <Foretells {...{ trials, state }} />
       {standing !== 'left' && <Waits {...{ trials, state }} />}
       {last && last.result.figures.length > 0 && (
         <dl className={styles.results}>
