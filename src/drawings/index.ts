@@ -44,4 +44,4 @@ export { stopCircuit } from './stop-circuit';
 export { cableName, cableNotes, hasTorch, wiringCsv, wiringPdf, type WiringShown } from './wiring-files';
 export { roundsDrawing, type RoundsShown, truingDrawing, type TruingShown } from './truing';
 export { setupDrawing } from './truing-setup';
-export { settingsCsv } from './prove-files';
+export { compensationCsv, hasCompensation, recordCsv, settingsCsv } from './prove-files';

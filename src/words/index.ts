@@ -101,6 +101,7 @@ export {
   standingWords,
   trialColumnName,
   trialFigureName,
+  trialPair,
   trialRowName,
   trialText,
 } from './trial-figures';

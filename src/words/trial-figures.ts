@@ -1,6 +1,16 @@
 import type { ForetoldId } from '@/core/machine';
 import type { TrialPlan, TrialRow, TrialStanding } from '@/core/prove';
-import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
+import {
+  displayUnit,
+  findUnit,
+  formatIn,
+  formatNumber,
+  formatQuantity,
+  type Kind,
+  type Unit,
+  units,
+  type UnitSystem,
+} from '@/core/units';
 import { micro } from './teller';
 
 const rowNames: Record<string, string> = {
@@ -224,6 +234,18 @@ export function trialText(kind: Kind, si: number, system: UnitSystem, digits = 3
   if (kind === 'ratio') return formatNumber(si, digits);
   return formatQuantity(kind, si, system, digits).text;
 }
+
+/** A figure with its doubt, both in one unit that is said once. */
+export function trialPair(kind: Kind, si: number, expanded: number, system: UnitSystem): string {
+  const fine = kind === 'length' && Math.abs(si) < 0.002 && si !== 0;
+  const unit = fine ? findUnit('length', system === 'metric' ? 'µm' : 'thou')! : unitFor(kind, si, system);
+  const [value, doubt] = [formatIn(unit, si, 3), formatIn(unit, expanded, 2)];
+  return `${value.number} ± ${doubt.number} ${unit.symbol}`.trim();
+}
+
+/** Stiffness is said as builders say it, whatever else stands on the sheet. */
+const unitFor = (kind: Kind, si: number, system: UnitSystem): Unit =>
+  units[kind].find((u) => u.symbol === formatQuantity(kind, si, system, 3).unit) ?? displayUnit(kind, system);
 
 export const standingWords: Record<TrialStanding, string> = {
   open: 'not tried',

@@ -32,7 +32,9 @@ function inputPaths(axis: Axis): string[] {
 }
 
 /** A measured torque curve moved as a whole, by what its least certain point may be off. */
-function curveMoved(axis: Axis): readonly [up: Axis, down: Axis] | undefined {
+function curveMoved(
+  axis: Axis,
+): { readonly up: Axis; readonly down: Axis; readonly span: number } | undefined {
   if (axis.motor.kind !== 'stepper' || !axis.motor.curve) return undefined;
   const { points } = axis.motor.curve;
   const off = Math.max(...points.map(({ torque }) => (torque.si > 0 ? halfWidth(torque) / torque.si : 0)));
@@ -42,7 +44,8 @@ function curveMoved(axis: Axis): readonly [up: Axis, down: Axis] | undefined {
       (a, { torque }, i) => setAt(a, `motor.curve.points.${i}.torque.si`, torque.si * factor),
       axis,
     );
-  return [by(1 + off), by(Math.max(0.01, 1 - off))];
+  const least = Math.max(0.01, 1 - off);
+  return { up: by(1 + off), down: by(least), span: 1 + off - least };
 }
 
 /**
@@ -59,6 +62,8 @@ export interface Sway {
   readonly path: string;
   readonly up: number;
   readonly down: number;
+  /** Between both ends, in the input’s own unit; of a torque curve, as a share of it. */
+  readonly span: number;
 }
 
 /**
@@ -71,11 +76,12 @@ export function swaysOf<Id extends string>(
   answers: (axis: Axis) => ReadonlyMap<Id, number>,
 ): ReadonlyMap<Id, readonly Sway[]> {
   const sways = new Map<Id, Sway[]>([...answers(axis).keys()].map((id) => [id, []]));
-  const note = (path: string, up: ReadonlyMap<Id, number>, down: ReadonlyMap<Id, number>) => {
+  type Answers = ReadonlyMap<Id, number>;
+  const note = (path: string, span: number, up: Answers, down: Answers) => {
     for (const [id, list] of sways) {
       const [high, low] = [up.get(id) ?? NaN, down.get(id) ?? NaN];
       if (Math.abs(high - low) / 2 > 1e-12 && Number.isFinite(high - low))
-        list.push({ path, up: high, down: low });
+        list.push({ path, up: high, down: low, span });
     }
   };
   for (const path of inputPaths(axis)) {
@@ -85,13 +91,13 @@ export function swaysOf<Id extends string>(
     if (!(half > 0)) continue;
     // Never below a sliver of the value: no length or mass is negative, however little is known of it.
     // Nor above what the field allows: an efficiency of 0.9 ± 25 % still ends below 1.
-    const most = Math.max(measure.si, fieldRuleAt(path)!.max);
-    const up = answers(setAt(axis, `${path}.si`, Math.min(measure.si + half, most)));
-    const down = answers(setAt(axis, `${path}.si`, Math.max(measure.si - half, measure.si * 0.01)));
-    note(path, up, down);
+    const high = Math.min(measure.si + half, Math.max(measure.si, fieldRuleAt(path)!.max));
+    const low = Math.max(measure.si - half, measure.si * 0.01);
+    const at = (si: number) => answers(setAt(axis, `${path}.si`, si));
+    note(path, high - low, at(high), at(low));
   }
   const curve = curveMoved(axis);
-  if (curve) note('motor.curve', answers(curve[0]), answers(curve[1]));
+  if (curve) note('motor.curve', curve.span, answers(curve.up), answers(curve.down));
   return sways;
 }
 

@@ -65,6 +65,16 @@ function topAcceleration(axis: Axis): number {
   return rungs.find((r) => r.id === 'at-rapid')!.limit;
 }
 
+/** What a table of errors, point by point, leaves of the pitch error that steps per unit leave; memory. */
+export const MAP_LEAVES = 0.1;
+
+/** Scale error over the travel, as the axis is calibrated. */
+function leadLeft({ controller }: Axis, figure: (id: string) => number | null): number | null {
+  if (controller.calibration === 'none') return figure('lead-error');
+  const even = figure('lead-left');
+  return controller.calibration === 'map' && even !== null ? MAP_LEAVES * even : even;
+}
+
 /**
  * What the plan foretells of one axis that can be measured on it. Pure.
  * @param axis as the machine loads it.
@@ -89,7 +99,7 @@ export function foretoldOf(axis: Axis): readonly Foretold[] {
       value: lost.value,
       side: lost.missing.length ? 'at-least' : 'both',
     },
-    { id: 'lead', kind: 'length', value: figure('lead-error'), side: 'at-most' },
+    { id: 'lead', kind: 'length', value: leadLeft(axis, figure), side: 'at-most' },
     { id: 'top-speed', kind: 'speed', value: topSpeed(axis), side: 'both' },
     { id: 'top-acceleration', kind: 'acceleration', value: topAcceleration(axis), side: 'both' },
     { id: 'stiffness', kind: 'stiffness', value: stiffness.value, side: soft },

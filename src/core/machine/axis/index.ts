@@ -40,7 +40,14 @@ export { dowelGroup, proposedPlates, type PlateSeed, startingGroup } from './pla
 export type { Caught } from './cushions';
 export { endsBegun, type EndReport, type EndsReport } from './stopping';
 export { type Lengths, type OverhangPrice, railClear, railHolesOf, type RailJoint } from './lengths';
-export { type Foretold, type ForetoldId, foretoldIds, foretoldOf, type ForetoldSide } from './foretold';
+export {
+  type Foretold,
+  type ForetoldId,
+  foretoldIds,
+  foretoldOf,
+  type ForetoldSide,
+  MAP_LEAVES,
+} from './foretold';
 export { reachOf, type ToolReach } from './reach';
 export type { ControllerFigures } from './told';
 export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';

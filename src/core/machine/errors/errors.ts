@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model';
-import type { AxisReport } from '../axis';
+import { type AxisReport, MAP_LEAVES } from '../axis';
 import { type CutLoad, worstCut } from '../demand';
 import { type FrameSummary, type WayId, ways } from '../frame';
 
@@ -37,9 +37,6 @@ export interface ErrorBudget {
   /** Inputs, by their paths, without which a cause that is counted is only a bound. */
   readonly bounds: readonly string[];
 }
-
-/** What a table of errors, point by point, leaves of the pitch error that steps per unit leave; memory. */
-const MAP_LEAVES = 0.1;
 
 const figure = (report: AxisReport | undefined, id: string) =>
   report?.figures.find((f) => f.id === id)?.value ?? null;

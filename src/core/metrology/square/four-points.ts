@@ -1,4 +1,4 @@
-import { Matrix, solve } from 'ml-matrix';
+import { LuDecomposition, Matrix, solve } from 'ml-matrix';
 
 /** Four sides and two diagonals of a four-cornered figure, from the corner that +X and +Y leave. */
 export interface SixLengths {
@@ -35,6 +35,7 @@ const PAIRS = [
   [1, 3],
 ] as const;
 const ROUNDS = 20;
+const NO_FIGURE = 'these six lengths make no figure of four corners';
 
 const cornersOf = (p: readonly number[]): [number, number][] => [
   [0, 0],
@@ -91,14 +92,17 @@ export function fourPoints(lengths: SixLengths): FourPoints {
     const { d, jacobian } = distances(p);
     const short = Matrix.columnVector(asked.map((v, i) => v - d[i]!));
     normal = jacobian.transpose().mmul(jacobian);
-    const step = solve(normal, jacobian.transpose().mmul(short)).to1DArray();
+    const halves = new LuDecomposition(normal);
+    // Lengths that lie on one line, or run away from one another.
+    if (!Number.isFinite(halves.determinant) || halves.isSingular()) throw new RangeError(NO_FIGURE);
+    const step = halves.solve(jacobian.transpose().mmul(short)).to1DArray();
     p = p.map((v, i) => v + step[i]!);
     if (Math.max(...step.map(Math.abs)) < 1e-14 * near) break;
   }
   const { d } = distances(p);
   const residual = Math.hypot(...asked.map((v, i) => v - d[i]!));
   if (!Number.isFinite(residual) || residual > 0.1 * near)
-    throw new RangeError('these six lengths make no figure of four corners');
+    throw new RangeError(NO_FIGURE);
   const corners = cornersOf(p);
   const out = [0, 1, 2, 3].map((i) => outAt(corners, i)) as [number, number, number, number];
   return { corners, out, residual, gain: gainOf(p, normal) };

@@ -85,7 +85,7 @@ function learntBy(row: HeldRow, axis: Axis, wrong: boolean): TakeInput | null {
   if (!own) return null;
   const input = getAt(axis, own.path) as Measure;
   const half = halfWidth(input);
-  const slope = (own.up - own.down) / (2 * half);
+  const slope = (own.up - own.down) / own.span;
   const others = Math.hypot(...row.sways.filter((s) => s !== own).map((s) => (s.up - s.down) / 2)) / STANDARD;
   const reading = read.expanded / STANDARD;
   if (wrong) {
@@ -170,6 +170,11 @@ function directTake(row: HeldRow, axis: Axis): TakeInput | null {
       return inputAt('fit.read.stop', value, expanded);
     case 'drag':
       return inputAt('loads.guideDrag', Math.max(0, value - axis.loads.otherDrag.si), expanded);
+    case 'lead':
+      // Steps per unit are set by what was measured: the even part of the error is taken away.
+      return axis.controller.calibration === 'none' && row.measured!.trial.startsWith('steps:')
+        ? { path: 'controller.calibration', value: 'steps', figure: null }
+        : null;
     case 'lost-motion':
       // A play that nobody knew is what the links that are known leave.
       return 'play' in axis.drive && axis.drive.play === null

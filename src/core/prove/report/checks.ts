@@ -198,10 +198,13 @@ const apart = proveCheck({
 const notSlow = proveCheck({
   code: 'not-tried-slow',
   judge: ({ trials: { trials } }) => {
-    const early = trials.filter((t) => t.plan.stage === 'proof' && t.records.length && t.waits.length);
+    // What was tried once and went stale is told as that.
+    const untried = new Set(trials.flatMap((t) => (t.standing === 'stale' ? [] : [t.plan.key])));
+    const waitsOf = (t: TrialState) => t.waits.filter((k) => untried.has(k));
+    const early = trials.filter((t) => t.plan.stage === 'proof' && t.records.length && waitsOf(t).length);
     const [first] = early;
     if (!first) return undefined;
-    const waits = new Set(early.flatMap((t) => t.waits));
+    const waits = new Set(early.flatMap(waitsOf));
     const [next] = trials.filter((t) => waits.has(t.plan.key));
     return told('not-tried-slow', 'thin', 'trials', {
       ...trialNamed(first),

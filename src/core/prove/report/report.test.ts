@@ -10,15 +10,21 @@ const codes = (project: Project) =>
 
 describe('what is found of truing', () => {
   it('nothing before anybody has read', () =>
-    expect(codes({ ...kayak, sheets: [], rounds: [], happenings: [] })).toEqual([]));
+    expect(codes({ ...kayak, sheets: [], rounds: [], happenings: [], trials: [] })).toEqual([]));
   it('the demos: a rail out of limit with a reading that stands out, a stale sheet, a loose belt', () => {
     expect(codes(kayak)).toEqual([
+      'trial-failed gives-out steps:bed',
       'true-out gives-out rail-b/height',
       'true-stale thin',
       'true-slip thin rail-b/height',
+      'proof-apart thin lost-motion:bed',
     ]);
-    expect(codes(gate)).toEqual(['true-out gives-out square', 'true-out gives-out frame']);
-    expect(codes(scenery)).toEqual(['true-out gives-out belt:arm']);
+    expect(codes(gate)).toEqual([
+      'true-out gives-out square',
+      'true-out gives-out frame',
+      'not-tried-slow thin',
+    ]);
+    expect(codes(scenery)).toEqual(['trial-failed gives-out slow:bed', 'true-out gives-out belt:arm']);
   });
   it('a doubt that reaches over the limit is no verdict', () => {
     const rounds = kayak.rounds.map((r) => (r.sheet === 'rail-a/side' ? { ...r, limit: 2e-4 } : r));
@@ -37,7 +43,11 @@ describe('what is found of truing', () => {
       'feet',
     ]);
     // What no longer holds is not called out of limit any more.
-    expect(found.map((f) => f.code)).toEqual(['true-stale']);
+    expect(found.map((f) => f.code)).toEqual(['true-stale', 'trial-stale']);
+    const trials = JSON.parse(String(found[1]!.params.trials)) as string[];
+    // What was proved after the knock stands.
+    expect(trials).not.toContain('push:gantry');
+    expect(trials).toEqual(expect.arrayContaining(['hand:bed', 'pull:bed', 'steps:bed']));
   });
   it('its codes are its own', () => {
     expect(isProveCode('true-out')).toBe(true);
@@ -55,7 +65,12 @@ describe('the published summary', () => {
     expect(rail.figures[0]!.value).toBeGreaterThan(rail.figures[0]!.good!);
     expect(rail.readings).toBe(56);
     expect(sheets.find((s) => s.key === 'feet')!.state).toBe('stale');
-    expect(findings.length).toBe(3);
+    expect(findings.length).toBe(5);
+    const { trials, held, settings } = proveSummary(kayak);
+    expect(trials.find((t) => t.key === 'steps:bed')).toMatchObject({ standing: 'failed', records: 1 });
+    expect(held.find((r) => r.verdict === 'apart')).toMatchObject({ axis: 'bed', id: 'lost-motion' });
+    expect(settings.find((s) => s.number === 101)!.from).toBe('measured');
+    expect(JSON.parse(JSON.stringify({ trials, held, settings }))).toEqual({ trials, held, settings });
     // Plain data: it goes out as JSON.
     expect(JSON.parse(JSON.stringify(sheets))).toEqual(sheets);
   });

@@ -29,6 +29,6 @@ export {
   type TrialRow,
   wholeProofs,
 } from './trial';
-export { targetsOf } from './work-axis';
+export { compensationTable } from './work-axis';
 export { KEEP } from './work-stairs';
 export { workTrial } from './work';

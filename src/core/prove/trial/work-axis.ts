@@ -1,4 +1,4 @@
-import { plainRatios, positioningOf, scaleOf, WRONG_NUMBER } from '@/core/metrology';
+import { compensation, plainRatios, positioningOf, scaleOf, WRONG_NUMBER } from '@/core/metrology';
 import { GRAVITY } from '@/core/units';
 import { goodLength } from '../truing/good';
 import { column, meanDoubt, placeOf, trialDoubt, type TrialRead } from './reading';
@@ -96,7 +96,7 @@ export const workSteps: Work = (read) => {
       of: 'length',
       value: Math.abs(scale - 1) * travel,
       expanded: expanded * travel,
-      checks: ground.axis.controller.calibration === 'none' ? checksOf(read, 'lead') : null,
+      checks: checksOf(read, 'lead'),
     }),
   ];
   const off = (side: 'below' | 'above') =>
@@ -157,6 +157,13 @@ export function targetsOf(read: TrialRead) {
   }));
 }
 
+/** Corrections for a controller that takes a table, out of a record; none where it is not whole. */
+export function compensationTable(read: TrialRead) {
+  const targets = targetsOf(read);
+  const whole = targets.every((t) => t.up.length > 1 && t.down.length > 1);
+  return whole ? compensation(positioningOf(targets)) : [];
+}
+
 export const workPositioning: Work = (read) => {
   const targets = targetsOf(read);
   if (targets.some((t) => t.up.length < 2 || t.down.length < 2)) return {};
@@ -187,7 +194,7 @@ export const workPositioning: Work = (read) => {
       length('iso-R', p.repeat, byScatter),
       length('iso-E', p.systematic, wide),
       length('iso-M', p.mean, wide, {
-        checks: read.ground?.axis.controller.calibration === 'none' ? checksOf(read, 'lead') : null,
+        checks: checksOf(read, 'lead'),
       }),
       length('iso-R-up', p.repeatUp, byScatter),
       length('iso-R-down', p.repeatDown, byScatter),

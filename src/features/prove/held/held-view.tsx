@@ -10,7 +10,7 @@ import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { foretoldNames, labelOf, trialText, trialTitle } from '@/words';
+import { foretoldNames, labelOf, trialPair, trialText, trialTitle } from '@/words';
 import page from '../prove.module.css';
 import { Settings } from './settings';
 import styles from './held.module.css';
@@ -65,13 +65,13 @@ const sides = { both: '', 'at-most': 'at most ', 'at-least': 'at least ' } as co
 
 function foretoldText({ foretold, doubt, kind, side }: HeldRow, system: UnitSystem): string {
   if (foretold === null) return 'not said';
-  const off = doubt > 0 && side === 'both' ? ` ± ${trialText(kind, doubt, system, 2)}` : '';
-  return `${sides[side]}${trialText(kind, foretold, system)}${off}`;
+  const sure = !(doubt > 0) || side !== 'both';
+  return sides[side] + (sure ? trialText(kind, foretold, system) : trialPair(kind, foretold, doubt, system));
 }
 
 function measuredText({ measured, kind }: HeldRow, system: UnitSystem): string {
   if (!measured) return 'not measured';
-  return `${trialText(kind, measured.value, system)} ± ${trialText(kind, measured.expanded, system, 2)}`;
+  return trialPair(kind, measured.value, measured.expanded, system);
 }
 
 /** What the reading would make of the plan, and the act. */
@@ -97,23 +97,17 @@ function TakeCell({ row }: { readonly row: HeldRow }) {
   const figure = input.figure;
   const torque = /^motor\.(curve|peakTorque|stallTorque)/.test(input.path);
   const words = figure
-    ? (torque ? 'torque × ' : '') +
-      trialText(figure.kind, figure.value, system) +
-      ` ± ${trialText(figure.kind, figure.expanded, system, 2)}`
-    : '';
+    ? (torque ? 'torque × ' : '') + trialPair(figure.kind, figure.value, figure.expanded, system)
+    : 'steps per unit are set by measuring';
   return (
     <span>
       <Action
-        title={`${torque ? 'Torque of the motor' : labelOf(input.path)} becomes ${words}`}
         label={`Take ${name} into the plan: ${words}`}
         onAct={() => editor.apply(takeEdits(project, row, take), `Into the plan: ${name}`)}
       >
         {wrong ? 'the plan was wrong: take it' : 'take it'}
       </Action>
-      <small>
-        {torque ? '' : `${labelOf(input.path)} `}
-        {words}
-      </small>
+      <small>{figure ? `${torque ? '' : `${labelOf(input.path)} `}${words}` : words}</small>
     </span>
   );
 }
@@ -230,10 +224,12 @@ export function HeldView({ held, trials, findings }: ViewProps) {
         )}
         <TitleBlock
           cells={[
-            { label: 'Sheet', value: 'Plan and proof' },
+            { label: 'Sheet', value: 'Foretold' },
             { label: 'Measured', value: `${measured.length} of ${rows.length}` },
             { label: 'Apart', value: String(apart.length) },
+            { label: 'Agree', value: String(agree.length) },
             { label: 'Taken', value: String(rows.filter((r) => r.taken).length) },
+            { label: 'Not said', value: String(rows.filter((r) => r.foretold === null).length) },
           ]}
         />
       </section>

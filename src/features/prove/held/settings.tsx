@@ -6,8 +6,8 @@ import { settingsCsv } from '@/drawings';
 import { fileName } from '@/core/formats';
 import { downloadText, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { Fold } from '@/ui/fold';
 import { settingFrom, settingNames, settingText } from '@/words';
-import page from '../prove.module.css';
 import styles from './held.module.css';
 
 function SettingRow({ setting }: { readonly setting: Setting }) {
@@ -31,11 +31,8 @@ export function Settings({ trials }: { readonly trials: Trials }) {
   const { project, system } = useMachine();
   const rows = useMemo(() => settingsOf(project, trials), [project, trials]);
   return (
-    <section aria-label="Settings of the controller">
-      <h2 className={page.heading}>
-        Settings of the controller
-        <small>numbers of our own; your controller’s manual says which of its own they are</small>
-      </h2>
+    <Fold summary={`Settings of the controller: ${rows.length} numbers`}>
+      <p>The numbers are ours; your controller’s manual says which of its own they are.</p>
       <Action
         variant="outlined"
         onAct={() =>
@@ -59,6 +56,6 @@ export function Settings({ trials }: { readonly trials: Trials }) {
           ))}
         </tbody>
       </table>
-    </section>
+    </Fold>
   );
 }

@@ -98,7 +98,7 @@ export const SeriesChart = memo(function SeriesChart({ kind, series, system }: C
         ))}
       </figcaption>
       <ResponsiveContainer width="100%" height={190}>
-        <LineChart margin={{ top: 6, right: 16, bottom: 2, left: 0 }} accessibilityLayer={false}>
+        <LineChart margin={{ top: 6, right: 34, bottom: 2, left: 0 }} accessibilityLayer={false}>
           <CartesianGrid stroke="var(--rc-hair)" vertical={false} />
           <XAxis
             dataKey="x"
@@ -127,7 +127,7 @@ export const SeriesChart = memo(function SeriesChart({ kind, series, system }: C
               stroke={pens[i % pens.length]!.stroke}
               strokeDasharray={pens[i % pens.length]!.dash}
               strokeWidth={1.6}
-              dot={{ r: 2 }}
+              dot={{ r: 2, strokeDasharray: 'none' }}
               isAnimationActive={false}
               activeDot={false}
             />

@@ -7,7 +7,15 @@ import type { Kind } from '@/core/units';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { colourOf, VerdictMark } from '@/ui/verdict-mark';
-import { foretoldNames, standingWords, trialFigureName, trialNoteText, trialText, trialTitle } from '@/words';
+import {
+  foretoldNames,
+  standingWords,
+  trialFigureName,
+  trialNoteText,
+  trialPair,
+  trialText,
+  trialTitle,
+} from '@/words';
 import page from '../prove.module.css';
 import { markOf } from './trial-order';
 import styles from './trials.module.css';
@@ -31,8 +39,7 @@ function FigureRow({ figure }: { readonly figure: TrialFigure }) {
         {trialFigureName(id)}
       </dt>
       <dd style={verdict && { color: colourOf(verdict, false) }}>
-        {say(value)}
-        {expanded !== null && expanded > 0 && ` ± ${say(expanded)}`}
+        {expanded !== null && expanded > 0 ? trialPair(of, value, expanded, system) : say(value)}
         {good !== null && <small>good enough is {say(good)}</small>}
         {decision?.want === 'more-readings' && <small>scatter leads: read more often</small>}
         {decision?.want === 'better-instrument' && (
@@ -139,11 +146,13 @@ export function TrialSide({ trials, state, acts }: SideProps) {
       <Foretells {...{ trials, state }} />
       {standing !== 'left' && <Waits {...{ trials, state }} />}
       {last && last.result.figures.length > 0 && (
-        <dl className={styles.results}>
-          {last.result.figures.map((f) => (
-            <FigureRow key={f.id} figure={f} />
-          ))}
-        </dl>
+        <div>
+          <dl className={styles.results}>
+            {last.result.figures.map((f) => (
+              <FigureRow key={f.id} figure={f} />
+            ))}
+          </dl>
+        </div>
       )}
       {last?.result.notes.map((n, i) => (
         <p key={i} className={styles.said}>

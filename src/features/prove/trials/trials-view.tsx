@@ -1,18 +1,21 @@
 'use client';
 
 import type { Trials, TrialState } from '@/core/prove';
-import { useMachine } from '@/features/frame';
+import { fileName } from '@/core/formats';
+import { compensationCsv, hasCompensation, recordCsv } from '@/drawings';
+import { downloadText, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
 import { NumberLine } from '@/ui/number-line';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
-import { instrumentNames, standingWords, trialCautions, trialHow } from '@/words';
+import { instrumentNames, standingWords, trialCautions, trialHow, trialTitle } from '@/words';
 import { displayUnit, explainParseError, formatIn, parseQuantity } from '@/core/units';
 import { instruments } from '@/core/metrology';
 import page from '../prove.module.css';
 import { ProgramPart } from './program';
+import { Schedule } from './schedule';
 import { SeriesChart } from './series-chart';
 import { TrialOrder } from './trial-order';
 import { TrialSide } from './trial-side';
@@ -142,6 +145,31 @@ function LeaveAll({ trials, acts }: { readonly trials: Trials; readonly acts: Tr
   );
 }
 
+/** The record as a table, and the corrections that follow from it. */
+function Files({ trials, state }: { readonly trials: Trials; readonly state: TrialState }) {
+  const { project, system } = useMachine();
+  const named = (what: string) =>
+    fileName(`${project.name} ${trialTitle(state.plan.key, state.axisName)} ${what}`, 'csv');
+  if (!state.last) return null;
+  return (
+    <>
+      <Action onAct={() => downloadText(named('record'), recordCsv(state, system), 'text/csv')}>
+        Record as CSV
+      </Action>
+      {hasCompensation(state) && (
+        <Action
+          title="For a controller that takes a table: what is added to each asked place"
+          onAct={() =>
+            downloadText(named('corrections'), compensationCsv(state, project, trials, system), 'text/csv')
+          }
+        >
+          Corrections as CSV
+        </Action>
+      )}
+    </>
+  );
+}
+
 const counted = (states: readonly TrialState[], standing: TrialState['standing']) =>
   String(states.filter((t) => t.standing === standing).length);
 
@@ -169,6 +197,7 @@ function Trial({ trials, state }: { readonly trials: Trials; readonly state: Tri
         {last && <SeriesChart kind={plan.kind} series={last.result.series} system={system} />}
         {plan.program && <ProgramPart {...{ trials, state }} />}
         <div className={page.files}>
+          <Files {...{ trials, state }} />
           {acts.record && acts.record.entries.length > 0 && (
             <Action onAct={acts.anew}>Another record beside this one</Action>
           )}
@@ -177,6 +206,7 @@ function Trial({ trials, state }: { readonly trials: Trials; readonly state: Tri
           </Action>
           {plan.stage === 'first' && <LeaveAll {...{ trials, acts }} />}
         </div>
+        <Schedule trials={trials} />
         <Fold summary="How it was taken: instrument, temperature, compensation">
           <RecordFields {...{ state, acts }} />
         </Fold>
