@@ -43,5 +43,17 @@ export const proveLooks = (): Look[] => [
       await page.getByRole('heading', { name: heading }).waitFor();
     },
   ]),
+  ...Object.entries({
+    'v=first&trial=slow:bed': 'Program',
+    'v=proof&trial=positioning:gantry': 'Program',
+    'v=proof&trial=push:gantry': 'Records',
+    'v=held': 'Where plan and proof part',
+  }).map(([query, heading]): Look => [
+    query,
+    async (page) => {
+      await page.goto(`/prove?m=tern-creek&${query}`);
+      await page.getByRole('heading', { name: heading }).first().waitFor();
+    },
+  ]),
   causesLook,
 ];

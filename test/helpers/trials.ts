@@ -38,7 +38,7 @@ export const groundIn = (trials: Trials, axis: string): Ground =>
 
 type Fill = (cell: string, row: TrialRow, column: string | null) => number | undefined;
 
-/** A machine with a record in which every cell stands that `fill` knows; looks are yes where it says nothing. */
+/** A machine with a record of all cells that `fill` knows; looks are yes where it says nothing. */
 export function recorded(
   project: Project,
   key: string,

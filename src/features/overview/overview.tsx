@@ -4,7 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { buildPlace, isBuildCode, withBuild } from '@/core/build';
-import { isProveCode, isWorkCode, type WorkFinding } from '@/core/prove';
+import { isProveCode, isWorkCode, type ProveFinding, provePlace, type WorkFinding } from '@/core/prove';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
 import { formatQuantity } from '@/core/units';
@@ -218,10 +218,20 @@ const wholeOf = (code: string): string => {
   return isProveCode(code) ? 'Prove' : 'Whole machine';
 };
 
+/** The sheet or trial that a finding of truing and proof is about. */
+function proveHref(id: string, finding: ProveFinding): string {
+  const { view, of } = provePlace(finding);
+  const station = machineHref('prove', id);
+  if (view === 'truing') return of ? `${station}&sheet=${encodeURIComponent(of)}` : station;
+  return `${station}&v=${view}${of ? `&trial=${encodeURIComponent(of)}` : ''}`;
+}
+
 /** Where a finding is told in full. */
-function hrefOf(id: string, { code, axisId }: AnyFinding | WorkFinding): string {
+function hrefOf(id: string, finding: AnyFinding | WorkFinding): string {
+  const { code, axisId } = finding;
+  if (isProveCode(code)) return proveHref(id, finding as ProveFinding);
   if (isBuildCode(code)) return `${machineHref('build', id)}&v=${buildPlace(code)}`;
-  return isProveCode(code) ? machineHref('prove', id) : machineHref('size', id, axisId ?? WHOLE);
+  return machineHref('size', id, axisId ?? WHOLE);
 }
 
 function Matter({ finding, guessed }: { finding: AnyFinding | WorkFinding; guessed: boolean }) {

@@ -66,7 +66,7 @@ describe('a reading goes into the plan', () => {
     // The plan answers anew.
     expect(foretold(taken, 0, 'drag')).toBeCloseTo(61, 3);
   });
-  it('what was taken does not prove itself: the plan as it was before stands beside it, and comes back', () => {
+  it('what was taken does not prove itself: the plan of before stands beside it, and comes back', () => {
     const read = pulled(machine, 'bed', 61);
     const row = rowOf(read, 'bed', 'drag');
     const taken = applyEdits(read, takeEdits(read, row, takeOf(read, row)!));

@@ -5,6 +5,7 @@ export {
   type ProveCode,
   type ProveFigure,
   proveFindings,
+  provePlace,
   type ProveFinding,
   proveSummary,
   type ProveSummary,

@@ -2,7 +2,7 @@ import { type AnyCheck, type Finding, findingsOf, judge } from '@/core/checks';
 import { type BuildFinding, isBuildCode } from '@/core/build';
 import type { Project } from '@/core/model';
 import { type HeldRow, heldRows, type Setting, settingsOf } from '../held';
-import { trialsOf } from '../trial';
+import { firstKinds, trialsOf } from '../trial';
 import { truingOf } from '../truing';
 import { proveChecks, type Proving } from './checks';
 
@@ -12,6 +12,20 @@ const codes = new Set<string>(proveChecks.map((c) => c.code));
 export const isProveCode = (code: string): code is ProveCode => codes.has(code);
 
 export type ProveFinding = Finding<ProveCode>;
+
+/** Where a finding of truing and proof is told in full: which view, and which sheet or trial of it. */
+export function provePlace({ code, about, params }: Pick<ProveFinding, 'code' | 'about' | 'params'>): {
+  readonly view: 'truing' | 'first' | 'proof' | 'held';
+  readonly of: string | null;
+} {
+  if (code === 'proof-apart') return { view: 'held', of: null };
+  const trial = code === 'not-tried-slow' ? String(params.next) : about;
+  if (code === 'trial-failed' || code === 'not-tried-slow') {
+    const first = (firstKinds as readonly string[]).includes(trial?.split(':')[0] ?? '');
+    return { view: first ? 'first' : 'proof', of: trial ?? null };
+  }
+  return code === 'trial-stale' ? { view: 'proof', of: null } : { view: 'truing', of: about ?? null };
+}
 
 /** Findings of the work at the machine, which no change of the plan mends. */
 export type WorkFinding = BuildFinding | ProveFinding;

@@ -79,7 +79,7 @@ describe('how a trial stands', () => {
     expect(trialIn(failed, 'slow:gantry').waits).toContain('stop');
     expect(trialIn(failed, 'stop').last!.result.refused).toEqual(['stays-off']);
   });
-  it('a figure beyond its limit fails; one whose doubt reaches over it cannot be said, and holds nothing back', () => {
+  it('fails beyond its limit; where its doubt reaches over it, it holds nothing back', () => {
     expect(trialIn(recorded(kayak, 'hand:bed', hand(160)), 'hand:bed').standing).toBe('failed');
     const near = recorded(kayak, 'hand:bed', hand(101));
     expect(trialIn(near, 'hand:bed').standing).toBe('unsure');
@@ -137,7 +137,7 @@ describe('what records of first motion come to', () => {
     expect(figureIn(read, 'hand:bed', 'hand-torque').value).toBeCloseTo(1, 9);
     expect(figureIn(read, 'hand:bed', 'uneven').value).toBeCloseTo(55 / 45, 9);
   });
-  it('run-on: reaction and braking apart, the way from rapid, and whether the next speed may be tried', () => {
+  it('run-on: reaction and braking apart, the way from rapid, and whether the next may be tried', () => {
     const way = (v: number) => 0.02 * v + (v * v) / (2 * 1.5);
     const read = recorded(scenery, 'run-on:bed', (_, row) =>
       row.at!.value < 2.5 / 60 ? way(row.at!.value) : undefined,
