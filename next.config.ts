@@ -35,7 +35,7 @@ const nextConfig: NextConfig = {
         { key: 'X-Frame-Options', value: 'DENY' },
         { key: 'Referrer-Policy', value: 'no-referrer' },
         { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-        { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=(), interest-cohort=()' },
+        { key: 'Permissions-Policy', value: 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()' },
       ],
     },
   ],

@@ -7,5 +7,6 @@ export * from './plane';
 export * from './positioning';
 export * from './square';
 export * from './straight';
+export * from './tone';
 export * from './tram';
 export * from './update';

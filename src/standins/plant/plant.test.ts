@@ -165,7 +165,7 @@ describe('parts of the plant', () => {
     motor.step(0, 600);
     expect(motor.rise()).toBeCloseTo(50 * Math.exp(-1), 9);
   });
-  it('a switch scatters by its own chance, opens behind its trip, and reads tripped where its wire is broken', () => {
+  it('a switch scatters by its own chance, opens behind its trip, reads tripped with a broken wire', () => {
     const made = { at: 0, hysteresis: 1e-4, scatter: 1e-5, bounce: 0, broken: false };
     const trips: number[] = [];
     const one = limitSwitch(made, diceOf(3, 'switch'));

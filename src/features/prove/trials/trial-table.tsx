@@ -5,6 +5,7 @@ import { cellId, type TrialRow, type TrialState } from '@/core/prove';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { trialColumnName, trialRowName } from '@/words';
+import { DialLine, ListenLine } from '../devices/device-line';
 import styles from './trials.module.css';
 import { cellUnit, type TrialActs } from './use-trial';
 
@@ -89,9 +90,25 @@ function Look({ row, name, acts }: LookProps) {
   );
 }
 
+/** Rings of machines, Hz; memory. */
+const RINGS = { low: 15, high: 500 } as const;
+/** Instruments that there are with a line. */
+const DIALS: readonly string[] = ['dial', 'lever-dial'];
+
 interface TableProps {
   readonly state: TrialState;
   readonly acts: TrialActs;
+}
+
+/** Microphone and indicator, where this browser can ask them; they fill the first empty cell. */
+function Devices({ state: { plan }, acts }: TableProps) {
+  const { system } = useMachine();
+  if (plan.kind === 'tap')
+    return <ListenLine band={RINGS} onTake={(hz) => acts.write('ring', String(hz))} system={system} />;
+  const next = acts.cells.find((c) => c.row.of === 'length' && acts.shown(c.id) === '');
+  const read = acts.record?.instrument || plan.instrument;
+  if (!next || !read || !DIALS.includes(read)) return null;
+  return <DialLine onTake={(si) => acts.writeFigure(next.id, si)} system={system} />;
 }
 
 /** What is written down: single figures and looks, then the table of readings. */
@@ -102,8 +119,8 @@ export function TrialTable({ state, acts }: TableProps) {
   const place = useRef<HTMLDivElement>(null);
   const typed = acts.cells.filter((c) => c.row.of !== 'look');
   const go = (from: string, by: 1 | -1) => {
-    const next = typed[typed.findIndex((c) => c.id === from) + by];
-    const input = next && place.current?.querySelector<HTMLInputElement>(`[data-cell="${next.id}"]`);
+    const to = typed[typed.findIndex((c) => c.id === from) + by];
+    const input = to && place.current?.querySelector<HTMLInputElement>(`[data-cell="${to.id}"]`);
     input?.focus();
     input?.select();
   };
@@ -112,7 +129,6 @@ export function TrialTable({ state, acts }: TableProps) {
   const cell = (id: string, label: string) => (
     <CellInput key={id} cell={id} label={label} acts={acts} onNote={setNote} go={go} />
   );
-  const unit = plan.rows[0] ? unitOf(plan.rows[0]) : '';
   return (
     <div ref={place} className={styles.written}>
       {plan.fields.length > 0 && (
@@ -142,7 +158,7 @@ export function TrialTable({ state, acts }: TableProps) {
       )}
       {plan.rows.length > 0 && (
         <table className={styles.table} data-wide={plan.columns.length > 4 || undefined}>
-          <caption>Readings, {unit}</caption>
+          <caption>Readings, {unitOf(plan.rows[0]!)}</caption>
           <thead>
             <tr>
               <td />
@@ -159,7 +175,7 @@ export function TrialTable({ state, acts }: TableProps) {
                 <th scope="row">{name(r)}</th>
                 {plan.columns.map((c) => (
                   <td key={c} data-title={trialColumnName(c)}>
-                    {cell(cellId(r.id, c), `${name(r)}, ${trialColumnName(c)}, ${unit}`)}
+                    {cell(cellId(r.id, c), `${name(r)}, ${trialColumnName(c)}, ${unitOf(r)}`)}
                   </td>
                 ))}
               </tr>
@@ -167,6 +183,7 @@ export function TrialTable({ state, acts }: TableProps) {
           </tbody>
         </table>
       )}
+      <Devices {...{ state, acts }} />
       {typed.length > 1 && (
         <p className={styles.keys}>
           <b>Enter</b> next · <b>arrows</b> to and fro · a pasted column fills the cells from there on

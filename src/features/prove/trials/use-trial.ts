@@ -100,6 +100,13 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
     return editor.apply(writeEdits(project, plan.key, entries, fresh()), `Reading: ${title}`);
   };
 
+  /** Writes a figure that came from a device, SI. */
+  const writeFigure = (cell: string, si: number): string | undefined => {
+    const row = cells.find((c) => c.id === cell)?.row;
+    const unit = row && cellUnit(plan.kind, row, system);
+    return unit ? write(cell, formatIn(unit, si, 6).number) : undefined;
+  };
+
   const look = (cell: string, yes: boolean | null) => {
     if (yes === null) return editor.apply(unwriteEdits(project, plan.key, cell), `Not looked: ${title}`);
     const entry = { cell, typed: yes ? 'yes' : 'no', value: yes ? 1 : 0 };
@@ -117,6 +124,7 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
       return value === undefined ? null : value === 1;
     },
     write,
+    writeFigure,
     look,
     say: (change: Partial<Omit<TrialSaid, 'id' | 'key' | 'entries' | 'taken'>>, label: string) =>
       editor.apply(sayEdits(project, plan.key, change, fresh()), `${label}: ${title}`),

@@ -5,8 +5,14 @@ import type { SheetState } from '@/core/prove';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { cellName } from '@/words';
+import { DialLine, ListenLine } from '../devices/device-line';
 import styles from './truing.module.css';
 import type { SheetActs, Shown } from './use-sheet';
+
+/** Tones that belts of such machines have, Hz; memory. */
+const BELT_TONES = { low: 15, high: 500 } as const;
+/** Instruments that there are with a line. */
+const DIALS: readonly string[] = ['dial', 'lever-dial'];
 
 interface CellsProps {
   readonly state: SheetState;
@@ -71,6 +77,28 @@ interface KeyActs {
   readonly unread: () => void;
 }
 
+/** Microphone and indicator, where this browser can ask them. */
+function Devices({ state, acts }: CellsProps) {
+  const { system } = useMachine();
+  if (state.plan.kind === 'belt')
+    return <ListenLine band={BELT_TONES} onTake={acts.takeFigure} system={system} />;
+  return DIALS.includes(state.instrument) ? <DialLine onTake={acts.takeFigure} system={system} /> : null;
+}
+
+/** What the keys do. */
+const Keys = () => (
+  <p className={styles.keys}>
+    <b>Enter</b> next place · <b>Shift Enter</b> once more, mean · <b>arrows</b> to and fro · <b>Delete</b>{' '}
+    not read
+  </p>
+);
+
+/** As it lies, and turned over. */
+const runsOf = (shown: readonly Shown[]) => [
+  shown.filter((s) => !s.cell.turned),
+  shown.filter((s) => s.cell.turned),
+];
+
 /** The readings, one under the other or beside one another; what is typed goes into the one that is lit. */
 export function Cells({ state, acts }: CellsProps) {
   const { system } = useMachine();
@@ -101,7 +129,7 @@ export function Cells({ state, acts }: CellsProps) {
     if (keyAct(e, text === '', keys)) e.preventDefault();
   };
   const line = shown.every((s) => s.cell.x !== null && s.cell.name === null);
-  const runs = [shown.filter((s) => !s.cell.turned), shown.filter((s) => s.cell.turned)];
+  const runs = runsOf(shown);
   return (
     <div className={styles.cells} data-line={line || undefined}>
       {here && (
@@ -146,10 +174,8 @@ export function Cells({ state, acts }: CellsProps) {
           </ol>
         </div>
       ))}
-      <p className={styles.keys}>
-        <b>Enter</b> next place · <b>Shift Enter</b> once more, mean · <b>arrows</b> to and fro ·{' '}
-        <b>Delete</b> not read
-      </p>
+      <Devices {...{ state, acts }} />
+      <Keys />
     </div>
   );
 }

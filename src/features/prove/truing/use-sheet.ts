@@ -97,6 +97,8 @@ export function useSheet(state: SheetState) {
     setPicked(again ? at : next);
     return undefined;
   };
+  /** A reading that came from a device, SI. */
+  const takeFigure = (si: number): string | undefined => take(`${formatIn(unit, si, 6).number}`, false);
   return {
     title,
     unit,
@@ -106,6 +108,7 @@ export function useSheet(state: SheetState) {
     pick: setPicked,
     round,
     take,
+    takeFigure,
     unread: () => round && edit(unreadEdits(project, round, cells[at]!.index), `Not read: ${title}`),
     shop: round ? round.temperature : shop,
     setShop: (value: number | null) => {

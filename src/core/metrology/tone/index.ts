@@ -1,0 +1,1 @@
+export { CLEAR, type Tone, type ToneBand, toneOf } from './tone';
