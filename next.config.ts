@@ -20,6 +20,9 @@ const contentPolicy = [
   "frame-ancestors 'none'",
 ].join('; ');
 
+/** Microphone for the tone of a belt, serial line for an indicator: each asks the user first. */
+const permissions = 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()';
+
 const nextConfig: NextConfig = {
   poweredByHeader: false,
   devIndicators: false,
@@ -35,7 +38,7 @@ const nextConfig: NextConfig = {
         { key: 'X-Frame-Options', value: 'DENY' },
         { key: 'Referrer-Policy', value: 'no-referrer' },
         { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-        { key: 'Permissions-Policy', value: 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()' },
+        { key: 'Permissions-Policy', value: permissions },
       ],
     },
   ],

@@ -1,3 +1,4 @@
+export { type BenchAxis, benchStandIn, type BenchStandIn } from './bench';
 export * from './controller';
 export { type DialMakeup, dialStandIn, type DialStandIn, usualDial } from './dial/dial';
 export * from './plant';

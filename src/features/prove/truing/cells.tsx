@@ -85,11 +85,22 @@ function Devices({ state, acts }: CellsProps) {
   return DIALS.includes(state.instrument) ? <DialLine onTake={acts.takeFigure} system={system} /> : null;
 }
 
+const KEYS = [
+  ['Enter', 'next place'],
+  ['Shift Enter', 'once more, mean'],
+  ['arrows', 'to and fro'],
+  ['Delete', 'not read'],
+] as const;
+
 /** What the keys do. */
 const Keys = () => (
   <p className={styles.keys}>
-    <b>Enter</b> next place · <b>Shift Enter</b> once more, mean · <b>arrows</b> to and fro · <b>Delete</b>{' '}
-    not read
+    {KEYS.map(([key, does], i) => (
+      <span key={key}>
+        {i > 0 && ' · '}
+        <b>{key}</b> {does}
+      </span>
+    ))}
   </p>
 );
 
@@ -99,7 +110,7 @@ const runsOf = (shown: readonly Shown[]) => [
   shown.filter((s) => s.cell.turned),
 ];
 
-/** The readings, one under the other or beside one another; what is typed goes into the one that is lit. */
+/** The readings, under or beside one another; what is typed goes into the one that is lit. */
 export function Cells({ state, acts }: CellsProps) {
   const { system } = useMachine();
   const name = useCellName(state);
