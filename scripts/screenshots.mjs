@@ -76,12 +76,6 @@ const shots = [
     act: (page) => page.getByText(/^Proved: nothing is cheaper; \d+ sets/).waitFor(),
   },
   {
-    name: 'build-cutting',
-    path: '/build?m=tern-creek&v=cutting',
-    size: desk,
-    act: (page) => page.getByRole('region', { name: 'Rail 15' }).waitFor(),
-  },
-  {
     name: 'build-assembly',
     path: '/build?m=tern-creek&v=assembly',
     size: desk,
@@ -98,6 +92,12 @@ const shots = [
     path: '/prove?m=tern-creek&sheet=rail-b%2Fheight',
     size: desk,
     act: (page) => page.getByRole('heading', { name: 'Best next adjustment' }).waitFor(),
+  },
+  {
+    name: 'prove-held',
+    path: '/prove?m=tern-creek&v=held',
+    size: desk,
+    act: (page) => page.getByRole('table', { name: 'Foretold against measured' }).waitFor(),
   },
   {
     name: 'phone-shop',

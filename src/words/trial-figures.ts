@@ -61,6 +61,7 @@ const rowNames: Record<string, string> = {
   'lag-speed': 'at a speed of',
   'no-ringing': 'Nothing rings at rest',
   asked: 'Diameter asked',
+  radius: 'Radius asked',
   'in-air': 'The run in air was right',
   'from-nought': 'Override from nought up was right',
   'half-depth': 'Half depth was right',

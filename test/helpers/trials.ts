@@ -48,7 +48,9 @@ export function recorded(
   const { plan } = trialIn(project, key);
   const entries = trialCells(plan).flatMap(({ id, row, column }): TrialEntry[] => {
     const value = fill(id, row, column) ?? (row.of === 'look' ? 1 : undefined);
-    return value === undefined ? [] : [{ cell: id, typed: String(value).slice(0, 40), value }];
+    return value === undefined
+      ? []
+      : [{ cell: id, typed: String(value).slice(0, 40), value, at: row.at?.value ?? null }];
   });
   const at = stamped();
   const written = applyEdits(project, writeEdits({ trials: project.trials }, key, entries, at));

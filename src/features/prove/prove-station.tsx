@@ -51,7 +51,8 @@ function trialsTab({ trials }: Trials, stage: 'first' | 'proof'): TabSaid {
   const marks = tried.flatMap((t) => markOf(t) ?? []);
   const whole = passed === own.length && own.length > 0;
   const bad = tried.some((t) => t.standing === 'failed' || t.standing === 'stale');
-  return { title, note, ...(whole || bad ? { verdict: worstVerdict(marks) } : {}) };
+  const guessed = tried.some((t) => t.guessed);
+  return { title, note, ...(whole || bad ? { verdict: worstVerdict(marks), guessed } : {}) };
 }
 
 function heldTab(rows: readonly HeldRow[] | null): TabSaid {

@@ -101,8 +101,7 @@ export function fourPoints(lengths: SixLengths): FourPoints {
   }
   const { d } = distances(p);
   const residual = Math.hypot(...asked.map((v, i) => v - d[i]!));
-  if (!Number.isFinite(residual) || residual > 0.1 * near)
-    throw new RangeError(NO_FIGURE);
+  if (!Number.isFinite(residual) || residual > 0.1 * near) throw new RangeError(NO_FIGURE);
   const corners = cornersOf(p);
   const out = [0, 1, 2, 3].map((i) => outAt(corners, i)) as [number, number, number, number];
   return { corners, out, residual, gain: gainOf(p, normal) };

@@ -11,6 +11,8 @@ const entry = z.strictObject({
   cell: text(60),
   typed: text(40),
   value: figure(),
+  /** Where, how fast, how hard it was read: the plan may change, what was read does not; null: nowhere. */
+  at: figure().nullable(),
 });
 
 /** An input that was taken out of a trial into the plan, with what stood there before as JSON. */

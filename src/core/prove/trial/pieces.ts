@@ -66,6 +66,7 @@ const makes: Readonly<Record<(typeof wholeProofs)[number], Make>> = {
   circle: (_, across) =>
     across.length === 2 && circleRadius(across) >= 0.05
       ? trialOf('circle', null, {
+          fields: [row('radius', 'length', at(circleRadius(across)))],
           rows: Array.from({ length: CIRCLE_PLACES }, (_c, i) =>
             row(`turn-${i + 1}`, 'length', angle((360 / CIRCLE_PLACES) * i)),
           ),

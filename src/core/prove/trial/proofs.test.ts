@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Project } from '@/core/model';
+import { type Project, setAt } from '@/core/model';
 import { chance, SEED } from '@test/helpers/chance';
 import { covered, LEAST_COVER, MOST_COVER, normal } from '@test/helpers/errors';
 import { alive, figureIn, gate, kayak, recorded, scenery, trialIn } from '@test/helpers/trials';
@@ -73,6 +73,7 @@ function recordOf(
       cell: `${row.id}/${column}`,
       typed: '',
       value: value(row.at!.value, column === 'up'),
+      at: row.at!.value,
     })),
   );
   const said = {
@@ -92,6 +93,22 @@ function recordOf(
   };
   return workSteps(trialRead(plan, said, project, grounds));
 }
+
+describe('what was read stays what it was', () => {
+  it('a travel that changes changes no distance that was measured', () => {
+    const read = recorded(
+      machine,
+      'steps:bed',
+      (_, row, column) => row.at!.value * 1.0004 + (column === 'up' ? -1e-5 : 1e-5),
+    );
+    const shorter = setAt(read, 'axes.0.demands.travel.si', 1) as Project;
+    // What is asked anew is another distance; what was read is shown where it was read.
+    const first = (project: Project) => trialIn(project, 'steps:bed').plan.rows[0]!.at!.value;
+    expect(first({ ...shorter, trials: [] })).toBeLessThan(first(read));
+    expect(first(shorter)).toBe(first(read));
+    expect(figureIn(shorter, 'steps:bed', 'scale-off').value).toBeCloseTo(4e-4, 9);
+  });
+});
 
 describe('lost motion by link', () => {
   it('the largest difference of neighbours is where to look', () => {
@@ -189,7 +206,7 @@ describe('push, tap, warm-up, homing', () => {
       recorded(machine, 'warm-up:bed', (_, row) => 6e-5 * (1 - Math.exp(-row.at!.value / tau)));
     expect(figureIn(warm(600), 'warm-up:bed', 'growth').value).toBeCloseTo(6e-5, 6);
     expect(notesOf(warm(600), 'warm-up:bed')).toEqual([]);
-    expect(notesOf(warm(6000), 'warm-up:bed')).toEqual(['watch-longer']);
+    expect(notesOf(warm(6000), 'warm-up:bed')).toEqual(['watch-shorter']);
     expect(figureIn(warm(6000), 'warm-up:bed', 'growth').checks).toBeNull();
   });
   it('home comes back within four scatters', () => {
@@ -207,7 +224,8 @@ describe('circles and pieces', () => {
     const { grounds } = trialsOf(machine);
     const R = circleRadius([grounds[0]!, grounds[1]!]);
     const [gamma, lost] = [2e-4, 3e-5];
-    const read = recorded(machine, 'circle', (_, row, column) => {
+    const read = recorded(machine, 'circle', (id, row, column) => {
+      if (id === 'radius') return R;
       const a = row.at!.value;
       const k = column === 'ccw' ? 1 : -1;
       const step = (k * lost * Math.sign(Math.round(Math.sin(a) * 1e9)) * Math.cos(a)) / 2;
@@ -231,7 +249,7 @@ describe('circles and pieces', () => {
   it('a square: its angle, and six lengths that do not close make no figure', () => {
     const side = PIECE.square;
     const gamma = 1e-3;
-    // Less than 90° at the first corner: the rising diagonal is the longer one.
+    // Less than 90° at the first corner: the rising diagonal is the shorter one.
     const rising = Math.hypot(side + side * Math.sin(gamma), side * Math.cos(gamma));
     const falling = Math.hypot(side - side * Math.sin(gamma), side * Math.cos(gamma));
     const six = { near: side, right: side, far: side, left: side, rising, falling } as Record<string, number>;

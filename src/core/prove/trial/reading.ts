@@ -19,6 +19,17 @@ export interface TrialRead {
   readonly warm: number;
 }
 
+/** Rows as they were when they were read: a plan that changed since changes no past. */
+export function rowsAsRead({ rows }: TrialPlan, { entries }: TrialSaid): readonly TrialRow[] {
+  const read = new Map(
+    entries.flatMap((e) => (e.at === null ? [] : [[e.cell.split('/')[0]!, e.at] as const])),
+  );
+  return rows.map((r) => {
+    const value = read.get(r.id);
+    return r.at && value !== undefined && value !== r.at.value ? { ...r, at: { ...r.at, value } } : r;
+  });
+}
+
 export function trialRead(
   plan: TrialPlan,
   said: TrialSaid,
@@ -27,7 +38,7 @@ export function trialRead(
 ): TrialRead {
   const by = new Map(said.entries.map((e) => [e.cell, e.value]));
   return {
-    plan,
+    plan: { ...plan, rows: rowsAsRead(plan, said) },
     project,
     ground: grounds.find((g) => g.axis.id === plan.axis),
     grounds,

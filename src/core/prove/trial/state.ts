@@ -1,7 +1,7 @@
 import type { HappeningSaid, Project, TrialSaid } from '@/core/model';
 import { type Ground, groundsOf } from './ground';
 import { trialPlans } from './plan';
-import { trialRead } from './reading';
+import { rowsAsRead, trialRead } from './reading';
 import type { TrialResult } from './result';
 import type { TrialPlan } from './trial';
 import { workTrial } from './work';
@@ -37,6 +37,8 @@ export interface TrialState {
   /** Keys of earlier trials that have not passed: until then nothing may move for it. */
   readonly waits: readonly string[];
   readonly stale: HappeningSaid | null;
+  /** Whether its verdict rests on what an instrument usually errs, or on an accuracy that nobody has said. */
+  readonly guessed: boolean;
   /** Day on which it is to be proved again; null: only after something was done to it, or not proved yet. */
   readonly due: string | null;
 }
@@ -123,14 +125,22 @@ function stateOf(plan: TrialPlan, known: Known): Omit<TrialState, 'waits'> {
   // What is being written down anew is no longer what was spoilt.
   const standing = left ? 'left' : stale ? 'stale' : own;
   return {
-    plan,
+    plan: said ? { ...plan, rows: rowsAsRead(plan, said) } : plan,
     axisName: project.axes.find((a) => a.id === plan.axis)?.name ?? '',
     records,
     last,
     standing,
     stale,
+    guessed: isGuessed(plan, last, project),
     due: standing === 'passed' ? dueOf(plan, last) : null,
   };
+}
+
+/** Nothing is green that nobody has said: how far the instrument errs, how exact the work is to be. */
+function isGuessed(plan: TrialPlan, last: TrialRecord | null, { brief }: Project): boolean {
+  if (!last?.result.figures.some((f) => f.decision)) return false;
+  const instrument = plan.instrument !== null && last.said.limit === null;
+  return instrument || (plan.stage === 'proof' && brief.accuracy?.basis === 'ours');
 }
 
 /** What holds nothing back: where the doubt reaches over a limit, that is said, and the work goes on. */

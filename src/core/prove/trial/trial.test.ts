@@ -6,6 +6,7 @@ import {
   dropEdits,
   leaveEdits,
   openTrial,
+  sayEdits,
   trialCells,
   trialPlans,
   trialsOf,
@@ -85,6 +86,18 @@ describe('how a trial stands', () => {
     expect(trialIn(near, 'hand:bed').standing).toBe('unsure');
     expect(trialIn(near, 'slow:bed').waits).toEqual(['stop']);
   });
+  it('is guessed while it rests on what an instrument usually errs; looks alone are no guess', () => {
+    const passed = recorded(kayak, 'hand:bed', hand(50));
+    expect(trialIn(passed, 'hand:bed').guessed).toBe(true);
+    const own = applyEdits(passed, sayEdits(passed, 'hand:bed', { limit: 1 }, { id: 'x', at: later() }));
+    expect(trialIn(own, 'hand:bed').guessed).toBe(false);
+    expect(
+      trialIn(
+        recorded(kayak, 'slow-travel:bed', () => undefined),
+        'slow-travel:bed',
+      ).guessed,
+    ).toBe(false);
+  });
   it('left out holds nothing back; all at once for a machine that runs already', () => {
     const keys = trialsOf(kayak).trials.flatMap((t) => (t.plan.stage === 'first' ? [t.plan.key] : []));
     let n = 0;
@@ -119,7 +132,7 @@ describe('how a trial stands', () => {
     const once = recorded(kayak, 'hand:bed', hand(50));
     const again = applyEdits(once, anewEdits(once, 'hand:bed', 'second', later()));
     expect(trialIn(again, 'hand:bed')).toMatchObject({ standing: 'begun', records: [{}, {}] });
-    const cell = { cell: 'arm', typed: '25 mm', value: 0.025 };
+    const cell = { cell: 'arm', typed: '25 mm', value: 0.025, at: null };
     const typed = applyEdits(again, writeEdits(again, 'hand:bed', [cell], { id: 'x', at: later() }));
     expect(openTrial(typed, 'hand:bed')!.entries).toEqual([cell]);
     const taken = applyEdits(typed, unwriteEdits(typed, 'hand:bed', 'arm'));

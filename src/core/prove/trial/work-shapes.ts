@@ -1,7 +1,7 @@
 import { circleOf, fourPoints, squareFormulas } from '@/core/metrology';
 import { quantity } from '@/core/units';
 import { goodLength, goodSlope, goodSquare } from '../truing/good';
-import { acrossOf, circleRadius, DISC, PIECE } from './pieces';
+import { acrossOf, DISC, PIECE } from './pieces';
 import { column, meanDoubt, placeOf, scatterDoubt, trialDoubt, type TrialRead } from './reading';
 import { trialFigure, type TrialFigure, type TrialNote } from './result';
 import type { Work } from './work-first';
@@ -22,7 +22,8 @@ export const workCircle: Work = (read) => {
   const across = acrossOf(read.project, read.grounds);
   const [x, y] = across;
   if (!x || !y) return {};
-  const radius = circleRadius(across);
+  const radius = read.get('radius');
+  if (!radius) return {};
   const [ccw, cw] = [traced(read, 'ccw', radius), traced(read, 'cw', radius)];
   const places = read.plan.rows.length;
   if (ccw.spots.length < places || cw.spots.length < places)

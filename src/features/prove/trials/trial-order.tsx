@@ -60,7 +60,11 @@ export function TrialOrder({ trials, stage, shown }: OrderProps) {
                       title={words}
                       replace
                     >
-                      {mark ? <VerdictMark verdict={mark} /> : <i className={styles.ring} />}
+                      {mark ? (
+                        <VerdictMark verdict={mark} guessed={t.guessed} />
+                      ) : (
+                        <i className={styles.ring} />
+                      )}
                       {letter(t) || 'all'}
                     </Link>
                   </li>

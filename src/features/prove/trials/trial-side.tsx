@@ -27,7 +27,12 @@ interface SideProps {
   readonly acts: TrialActs;
 }
 
-function FigureRow({ figure }: { readonly figure: TrialFigure }) {
+interface FigureProps {
+  readonly figure: TrialFigure;
+  readonly guessed: boolean;
+}
+
+function FigureRow({ figure, guessed }: FigureProps) {
   const { system } = useMachine();
   const { id, of, value, expanded, good, decision } = figure;
   const say = (v: number) => trialText(of, v, system);
@@ -35,10 +40,10 @@ function FigureRow({ figure }: { readonly figure: TrialFigure }) {
   return (
     <div className={styles.result}>
       <dt>
-        {verdict && <VerdictMark verdict={verdict} />}
+        {verdict && <VerdictMark verdict={verdict} guessed={guessed} />}
         {trialFigureName(id)}
       </dt>
-      <dd style={verdict && { color: colourOf(verdict, false) }}>
+      <dd style={verdict && { color: colourOf(verdict, guessed) }}>
         {expanded !== null && expanded > 0 ? trialPair(of, value, expanded, system) : say(value)}
         {good !== null && <small>good enough is {say(good)}</small>}
         {decision?.want === 'more-readings' && <small>scatter leads: read more often</small>}
@@ -137,11 +142,14 @@ export function TrialSide({ trials, state, acts }: SideProps) {
     <>
       <h2 className={page.heading}>{acts.title}</h2>
       <p className={styles.standing}>
-        {mark && <VerdictMark verdict={mark} />}
+        {mark && <VerdictMark verdict={mark} guessed={state.guessed} />}
         <b>{standingWords[standing]}</b>
       </p>
       {stale && (
         <p>What it was read on was {stale.what} since. What is written down counts for nothing now.</p>
+      )}
+      {state.guessed && mark && (
+        <p>It is guessed until you say how far your own instrument errs, and how exact the work is.</p>
       )}
       <Foretells {...{ trials, state }} />
       {standing !== 'left' && <Waits {...{ trials, state }} />}
@@ -149,7 +157,7 @@ export function TrialSide({ trials, state, acts }: SideProps) {
         <div>
           <dl className={styles.results}>
             {last.result.figures.map((f) => (
-              <FigureRow key={f.id} figure={f} />
+              <FigureRow key={f.id} figure={f} guessed={state.guessed} />
             ))}
           </dl>
         </div>

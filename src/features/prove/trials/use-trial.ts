@@ -45,9 +45,10 @@ const FINE: ReadonlySet<TrialKind> = new Set<TrialKind>([
 ]);
 
 /** Unit in which a cell is typed; undefined for what is only looked at. */
-export function cellUnit(kind: TrialKind, { of }: TrialRow, system: UnitSystem): Unit | undefined {
+export function cellUnit(kind: TrialKind, { id, of }: TrialRow, system: UnitSystem): Unit | undefined {
   if (of === 'look') return undefined;
-  if (of === 'length' && FINE.has(kind)) return findUnit('length', system === 'metric' ? 'µm' : 'thou');
+  if (of === 'length' && FINE.has(kind) && id !== 'radius')
+    return findUnit('length', system === 'metric' ? 'µm' : 'thou');
   return displayUnit(of, system);
 }
 
@@ -80,7 +81,7 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
     const parsed = parseQuantity(kind, text, unit.symbol);
     if (!parsed.ok) return `${title}: ${explainParseError(kind, parsed.error)}`;
     const typed = (parseQuantity(kind, text).ok ? text : `${text} ${unit.symbol}`).slice(0, MOST_TYPED);
-    return { cell, typed, value: Number(parsed.si.toPrecision(12)) };
+    return { cell, typed, value: Number(parsed.si.toPrecision(12)), at: row.at?.value ?? null };
   };
 
   /** Writes a cell, or a pasted column from it on. @returns what is wrong with it, where anything is. */
@@ -109,7 +110,7 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
 
   const look = (cell: string, yes: boolean | null) => {
     if (yes === null) return editor.apply(unwriteEdits(project, plan.key, cell), `Not looked: ${title}`);
-    const entry = { cell, typed: yes ? 'yes' : 'no', value: yes ? 1 : 0 };
+    const entry = { cell, typed: yes ? 'yes' : 'no', value: yes ? 1 : 0, at: null };
     return editor.apply(writeEdits(project, plan.key, [entry], fresh()), `Looked: ${title}`);
   };
 
