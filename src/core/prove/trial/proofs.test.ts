@@ -206,7 +206,7 @@ describe('push, tap, warm-up, homing', () => {
       recorded(machine, 'warm-up:bed', (_, row) => 6e-5 * (1 - Math.exp(-row.at!.value / tau)));
     expect(figureIn(warm(600), 'warm-up:bed', 'growth').value).toBeCloseTo(6e-5, 6);
     expect(notesOf(warm(600), 'warm-up:bed')).toEqual([]);
-    expect(notesOf(warm(6000), 'warm-up:bed')).toEqual(['watch-shorter']);
+    expect(notesOf(warm(6000), 'warm-up:bed')).toEqual(['watch-longer']);
     expect(figureIn(warm(6000), 'warm-up:bed', 'growth').checks).toBeNull();
   });
   it('home comes back within four scatters', () => {
@@ -249,7 +249,7 @@ describe('circles and pieces', () => {
   it('a square: its angle, and six lengths that do not close make no figure', () => {
     const side = PIECE.square;
     const gamma = 1e-3;
-    // Less than 90° at the first corner: the rising diagonal is the shorter one.
+    // Less than 90° at the first corner: the rising diagonal is the longer one.
     const rising = Math.hypot(side + side * Math.sin(gamma), side * Math.cos(gamma));
     const falling = Math.hypot(side - side * Math.sin(gamma), side * Math.cos(gamma));
     const six = { near: side, right: side, far: side, left: side, rising, falling } as Record<string, number>;
