@@ -38,8 +38,9 @@ function truingTab({ sheets }: Truing): TabSaid {
   // Green only when every sheet was read and holds.
   const verdict = worstVerdict(asked.map((s) => (s.state === 'stale' ? 'thin' : s.verdict)));
   const guessed = asked.some((s) => s.guessed);
-  const shown = bad.length || read.length === asked.length ? { verdict, guessed } : {};
-  return { title: 'Truing', note, ...shown };
+  // Five tabs leave no room for both: the verdict says more than the count, which stands on the page.
+  if (bad.length || read.length === asked.length) return { title: 'Truing', note: '', verdict, guessed };
+  return { title: 'Truing', note };
 }
 
 function trialsTab({ trials }: Trials, stage: 'first' | 'proof'): TabSaid {
@@ -52,7 +53,7 @@ function trialsTab({ trials }: Trials, stage: 'first' | 'proof'): TabSaid {
   const whole = passed === own.length && own.length > 0;
   const bad = tried.some((t) => t.standing === 'failed' || t.standing === 'stale');
   const guessed = tried.some((t) => t.guessed);
-  return { title, note, ...(whole || bad ? { verdict: worstVerdict(marks), guessed } : {}) };
+  return whole || bad ? { title, note: '', verdict: worstVerdict(marks), guessed } : { title, note };
 }
 
 function heldTab(rows: readonly HeldRow[] | null): TabSaid {
@@ -60,7 +61,7 @@ function heldTab(rows: readonly HeldRow[] | null): TabSaid {
   const apart = measured.filter((r) => r.verdict === 'apart' && !r.taken).length;
   if (!measured.length) return { title: 'Plan and proof', note: 'not measured' };
   const note = apart ? `${apart} apart` : `${measured.length} agree`;
-  return { title: 'Plan and proof', note, ...(apart ? { verdict: 'thin' } : {}) };
+  return { title: 'Plan and proof', note };
 }
 
 /** Causes are guesses by what was seen: no verdict stands on them. */

@@ -9,7 +9,6 @@ import { type HeldState, machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
-import { VerdictMark } from '@/ui/verdict-mark';
 import { foretoldNames, labelOf, trialPair, trialText, trialTitle } from '@/words';
 import page from '../prove.module.css';
 import { Settings } from './settings';
@@ -210,8 +209,7 @@ export function HeldView({ held, trials, findings }: ViewProps) {
           <p>Nowhere: all that was measured agrees within both doubts.</p>
         )}
         {agree.length > 0 && (
-          <p className={styles.agree}>
-            <VerdictMark verdict="holds" />
+          <p>
             {agree.length} {agree.length === 1 ? 'answer agrees' : 'answers agree'} within both doubts.
           </p>
         )}
