@@ -158,9 +158,8 @@ export const trialHow: Record<TrialKind, string> = {
   'plasma-square':
     'Cut a square of 100 mm without any compensation of the kerf. Measure the hole and what drops out of it.',
   'touch-off':
-    'Torch touches the sheet ten times at one place: its height each time. Spring force and give of the ' +
-    'sheet, where ' +
-    'you know them.',
+    'Torch touches the sheet ten times at one place: its height each time. How far the sheet gives ' +
+    'under it, where you know it.',
   spindle:
     'Power off, turned by hand: runout at the collet, and 50 mm further out on a ground pin. Then half ' +
     'an hour of ' +

@@ -157,7 +157,6 @@ export function spotProgram(rows: readonly DrillRow[], how: SpotDrilling, name: 
       units: how.units,
       dwell: how.milliseconds ? 'milliseconds' : 'seconds',
       remarks: 'brackets',
-      offsets: false,
       exactStop: false,
       end: 'M30',
       line: 120,

@@ -6,8 +6,6 @@ export interface Dialect {
   /** What P of a dwell means. */
   readonly dwell: 'seconds' | 'milliseconds';
   readonly remarks: 'brackets' | 'semicolon';
-  /** Whether a program may set a work offset by G10 L2, and name one by G59. */
-  readonly offsets: boolean;
   /** Whether it can be told to stop exactly at the end of every move by G61. */
   readonly exactStop: boolean;
   readonly end: 'M2' | 'M30';
@@ -23,16 +21,14 @@ const usual: Readonly<Record<ControllerClass, Omit<Dialect, 'units'>>> = {
   parallel: {
     dwell: 'seconds',
     remarks: 'brackets',
-    offsets: true,
     exactStop: true,
     end: 'M2',
     line: 250,
   },
-  'board-8': { dwell: 'seconds', remarks: 'brackets', offsets: true, exactStop: true, end: 'M2', line: 70 },
+  'board-8': { dwell: 'seconds', remarks: 'brackets', exactStop: true, end: 'M2', line: 70 },
   'board-32': {
     dwell: 'seconds',
     remarks: 'semicolon',
-    offsets: true,
     exactStop: false,
     end: 'M2',
     line: 90,
@@ -40,7 +36,6 @@ const usual: Readonly<Record<ControllerClass, Omit<Dialect, 'units'>>> = {
   'motion-card': {
     dwell: 'seconds',
     remarks: 'brackets',
-    offsets: true,
     exactStop: true,
     end: 'M30',
     line: 120,
@@ -48,7 +43,6 @@ const usual: Readonly<Record<ControllerClass, Omit<Dialect, 'units'>>> = {
   closed: {
     dwell: 'milliseconds',
     remarks: 'brackets',
-    offsets: false,
     exactStop: false,
     end: 'M30',
     line: 70,
@@ -56,7 +50,7 @@ const usual: Readonly<Record<ControllerClass, Omit<Dialect, 'units'>>> = {
 };
 
 /** Nobody has said which class: what nearly all of them read. */
-const plain: Omit<Dialect, 'units'> = { ...usual['board-8'], offsets: false, exactStop: false };
+const plain: Omit<Dialect, 'units'> = { ...usual['board-8'], exactStop: false };
 
 /** The dialect of a class, with what the builder says of it. */
 export const dialectOf = (of: ControllerClass | '', said: DialectSaid = {}): Dialect => ({

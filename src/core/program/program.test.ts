@@ -9,7 +9,6 @@ const axis = (letter: string, high: number, more: Partial<ProgramAxis> = {}): Pr
   low: 0,
   high,
   speed: 0.1,
-  origin: 0,
   ...more,
 });
 const axes = [axis('X', 1.2), axis('Y', 0.8), axis('Z', 0.1)];
@@ -86,19 +85,16 @@ describe('programs read back by another reader', () => {
     expect(seconds).toMatch(/M3 S955\nG4 P3\.\nG4 P0\.25\nM5\n/);
     expect(writeProgram(program(blocks), dialectOf('closed'))).toMatch(/M3 S955\nG4 P3000\nG4 P250\n/);
   });
-  it('nought is set by the program where the controller knows it, else by hand; work is put back', () => {
+  it('nought is set by hand, for nobody has said how the controller counts; no offset is touched', () => {
     const blocks: Block[] = [{ does: 'feed', to: { X: 0.1 }, speed: 0.01 }];
-    const known = writeProgram(
-      program(blocks, { axes: [axis('X', 1, { origin: -0.9 })] }),
-      dialectOf('board-8'),
-    );
-    expect(known).toMatch(/G10 L2 P6 X-900\.\nG59\n[\s\S]*\nM5\nG54\nM2\n$/);
-    const unknown = program(blocks, { axes: [axis('X', 1, { origin: null })] });
-    expect(writeProgram(unknown, dialectOf('board-8'))).toMatch(/by hand[^\n]*\nM0\n[\s\S]*\nM5\nM2\n$/);
-    expect(writeProgram({ ...unknown, nought: 'here' }, dialectOf('board-8'))).toMatch(
-      /axes stand[^\n]*\nM0\n/,
-    );
-    expect(writeProgram(program(blocks), dialectOf('closed'))).not.toMatch(/G10|G59|G61/);
+    for (const of of controllerClasses) {
+      const text = writeProgram(program(blocks), dialectOf(of));
+      expect(text).toMatch(/low soft limit[^\n]*\nM0\n[\s\S]*\nM5\nM(2|30)\n$/);
+      expect(text).not.toMatch(/G10|G5[4-9]|G92/);
+    }
+    const here = program(blocks, { nought: 'here' });
+    expect(writeProgram(here, dialectOf('board-8'))).toMatch(/axes stand[^\n]*\nM0\n/);
+    expect(writeProgram(program(blocks), dialectOf('closed'))).not.toContain('G61');
   });
   it('a remark is never read as anything else', () => {
     const text = writeProgram(

@@ -29,8 +29,6 @@ export interface ProgramAxis {
   readonly low: number;
   readonly high: number;
   readonly speed: number;
-  /** What the controller calls the place that is nought here, m; null: somebody sets it by hand. */
-  readonly origin: number | null;
 }
 
 /** A program before it is written for a class of controller. */

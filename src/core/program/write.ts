@@ -2,8 +2,6 @@ import { programFaults } from './bounds';
 import type { Dialect } from './dialects';
 import type { Block, Program, ProgramPlace } from './program';
 
-/** Offset that our programs set: the last one of the old six, which hardly anybody keeps work in. */
-const OFFSET = { word: 'G59', number: 6, back: 'G54' } as const;
 /** A spindle takes so long to come up, s; memory. */
 const SPIN_UP = 3;
 
@@ -83,19 +81,14 @@ function lines(block: Block, from: ProgramPlace, pen: Pen): readonly string[] {
   }
 }
 
-/** How the program finds its nought: by itself where the controller says where it is, else by hand. */
-function originLines({ axes, nought }: Program, pen: Pen): readonly string[] {
-  const { dialect } = pen;
+/**
+ * How the program finds its nought: always by hand. Controllers count from the place after homing or from a
+ * soft limit; a guess would shift all moves by a whole travel.
+ */
+function originLines({ axes, nought }: Program, { dialect }: Pen): readonly string[] {
   if (!axes.length) return [];
-  if (nought === 'here') return [remark('Set nought where the axes stand, then press start.', dialect), 'M0'];
-  const known = axes.flatMap((a) => (a.origin === null ? [] : [[a.letter, a.origin] as const]));
-  if (dialect.offsets && known.length === axes.length)
-    return [
-      remark('Home first. Nought is the low soft limit of every axis.', dialect),
-      `G10 L2 P${OFFSET.number}${words(Object.fromEntries(known), pen)}`,
-      OFFSET.word,
-    ];
-  return [remark('Set nought by hand at the low soft limit of every axis, then press start.', dialect), 'M0'];
+  const where = nought === 'here' ? 'where the axes stand' : 'at the low soft limit of every axis';
+  return [remark(`Set nought by hand ${where}, then press start.`, dialect), 'M0'];
 }
 
 /**
@@ -116,16 +109,14 @@ export function writeProgram(program: Program, dialect: Dialect): string {
     if ('to' in block) at = { ...at, ...block.to };
     return written;
   });
-  const origin = originLines(program, pen);
   return [
     ...[program.name, ...program.remarks].map((text) => remark(text, dialect)),
     dialect.units === 'mm' ? 'G21' : 'G20',
     'G90 G17 G94 G40 G49 G80',
     ...(dialect.exactStop && program.axes.length ? ['G61'] : []),
-    ...origin,
+    ...originLines(program, pen),
     ...body,
     'M5',
-    ...(origin.includes(OFFSET.word) ? [OFFSET.back] : []),
     dialect.end,
     '',
   ].join('\n');

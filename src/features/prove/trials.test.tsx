@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Project } from '@/core/model';
+import { guess, type Project, setAt } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { address } from '@test/helpers/navigation';
 import { openSession, renderOn } from '@test/helpers/session';
@@ -98,6 +98,12 @@ describe('proof', () => {
     first.focus();
     await userEvent.paste(Array(30).fill('1').join('\n'));
     expect(await screen.findByRole('alert')).toHaveTextContent('read 30 figures, wanted 10 at most');
+  });
+  it('an axis too short for a trial says so instead of a program', async () => {
+    const short = setAt(kayak, 'axes.1.demands.travel', guess('length', '4 mm')) as Project;
+    await show('proof', 'stairs-acceleration:gantry', short);
+    expect(await screen.findByText('No program.')).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Write the program' })).toBeNull();
   });
   it('the controller’s class and its pauses change the program', async () => {
     const session = await show('proof', 'steps:bed');

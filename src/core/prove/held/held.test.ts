@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { foretoldOf, loadedAxes } from '@/core/machine';
-import { applyEdits, getAt, type Measure, type Project, projectIssues, setAt } from '@/core/model';
+import { applyEdits, getAt, guess, type Measure, type Project, projectIssues, setAt } from '@/core/model';
 import { alive, gate, kayak, later, recorded, scenery } from '@test/helpers/trials';
 import { trialsOf } from '../trial';
 import { type HeldRow, heldRows, settingsOf, takeEdits, takeOf, untakeEdits, withTaken } from '.';
@@ -141,6 +141,23 @@ describe('settings of the controller', () => {
     expect(read.from).toBe('measured');
     expect(Number(read.value) / planned).toBeCloseTo(1 / 1.0004, 9);
     expect(of(steps(machine, 'bed', 0, 1.000001)).from).toBe('plan');
+  });
+  it('a side that leads is drawn back by its pull-off: less at the low end, more at the high one', () => {
+    const at = (home: 'near' | 'far', leads: number | undefined) => {
+      const homed = [
+        ['fit.homing.at', home],
+        ['fit.homing.motors', 'each'],
+        ['fit.homing.pullOff', guess('length', '5 mm')],
+      ].reduce<Project>(
+        (p, [path, value]) => setAt(p, `axes.0.${path as string}`, value as never) as Project,
+        kayak,
+      );
+      const read = recorded(homed, 'both-motors:bed', (id) => (id === 'apart' ? leads : undefined));
+      return settingsOf(read, trialsOf(read)).find((s) => s.number === 112)!;
+    };
+    expect(at('near', 0.001)).toMatchObject({ value: expect.closeTo(0.004, 9), from: 'measured' });
+    expect(at('far', 0.001)).toMatchObject({ value: expect.closeTo(0.006, 9), from: 'measured' });
+    expect(at('near', undefined)).toMatchObject({ value: expect.closeTo(0.005, 9), from: 'plan' });
   });
   it('a staircase holds top acceleration back to what is kept; homing as it was said', () => {
     const read = recorded(machine, 'stairs-acceleration:gantry', (_, row) => (row.at!.value < 2 ? 0 : 3e-4));

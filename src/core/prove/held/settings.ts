@@ -89,6 +89,12 @@ const said = (kind: Kind, value: number | null | undefined): Made => ({
   from: value === null || value === undefined ? 'unsaid' : 'plan',
 });
 
+/** A side that leads is drawn back: less off at the low end, more at the high one. */
+function secondPullOff(off: number | null, at: string, leads: number | null): Made {
+  if (off === null || leads === null) return said('length', off);
+  return { kind: 'length', value: at === 'near' ? off - leads : off + leads, from: 'measured' };
+}
+
 function axisSettings(axis: Axis, trials: Trials): Readonly<Record<(typeof order)[number], Made>> {
   const { demands, fit, drive } = axis;
   const { homing } = fit;
@@ -116,7 +122,7 @@ function axisSettings(axis: Axis, trials: Trials): Readonly<Record<(typeof order
     'hold-current': { kind: 'ratio', value: falls ? 1 : IDLE, from: 'usual' },
     'pull-off-2':
       drive.sets === 2 && homing.motors === 'each'
-        ? said('length', homing.pullOff ? homing.pullOff.si + (apart?.value ?? 0) : null)
+        ? secondPullOff(homing.pullOff?.si ?? null, homing.at, apart?.value ?? null)
         : { kind: 'word', value: 'none', from: 'plan' },
   };
 }

@@ -1,5 +1,6 @@
 import { foretoldOf, type ForetoldId, loadedAxes, chainOf, analyse } from '@/core/machine';
 import type { Axis, Project } from '@/core/model';
+import { quantity } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 
 /** What trials of an axis stand on: how far, how fast, and what the plan foretells. SI. */
@@ -8,8 +9,6 @@ export interface Ground {
   readonly axis: Axis;
   /** Between the soft limits. */
   readonly travel: number;
-  /** What the controller calls the low soft limit; null: nobody has said. */
-  readonly origin: number | null;
   readonly rapid: number;
   readonly feed: number;
   /** Faster than this something other than torque gives out: a screw whips, a bearing runs too fast. */
@@ -31,17 +30,6 @@ export interface Ground {
 const BY_TORQUE = ['torque-rapid', 'torque-cut'];
 const STEPS_PER_TOOTH = 4;
 
-/** Soft limits as the controller calls them, where it homes and all of it is said. */
-function originOf(axis: Axis): number | null {
-  const { homing, ends } = axis.fit;
-  if (homing.at === 'none' || !homing.pullOff) return null;
-  const margin = ends[homing.at].margin;
-  if (!margin) return null;
-  const inward = homing.pullOff.si - margin.si;
-  const home = homing.at === 'near' ? inward : axis.demands.travel.si - inward;
-  return 0 - home;
-}
-
 function groundOf(axis: Axis): Ground {
   const analysis = analyse(axis, silentWorksheet);
   const chain = chainOf(axis, silentWorksheet);
@@ -50,11 +38,10 @@ function groundOf(axis: Axis): Ground {
   const room = axis.fit.ends.near.crash || near.crash > 0 ? near.trip - near.crash - near.scatter : null;
   const { motor } = axis;
   const others = analysis.rungs.filter((r) => r.wish === 'rapid' && !BY_TORQUE.includes(r.id));
-  const still = analysis.motor.pullOut(0 as never);
+  const still = analysis.motor.pullOut(quantity('angularSpeed', 0));
   return {
     axis,
     travel: Math.min(axis.demands.travel.si, soft),
-    origin: originOf(axis),
     rapid: axis.demands.rapid.si,
     feed: axis.demands.feed.si,
     bound: Math.min(...others.map((r) => r.limit)),

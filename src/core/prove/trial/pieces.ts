@@ -172,7 +172,7 @@ const makes: Readonly<Record<(typeof wholeProofs)[number], Make>> = {
   'touch-off': (project) =>
     worksOf(project).plasma
       ? trialOf('touch-off', null, {
-          fields: [row('force', 'force', null, true), row('give', 'length', null, true)],
+          fields: [row('give', 'length', null, true)],
           rows: repeats('length', 10),
           columns: ['height'],
           instrument: 'dial',

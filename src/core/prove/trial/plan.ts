@@ -11,5 +11,5 @@ export function trialPlans(
   grounds: readonly Ground[] = groundsOf(project),
 ): readonly TrialPlan[] {
   const first = firstPlans(project, grounds);
-  return [...first, ...axisPlans(project, grounds, first), ...wholePlans(project, grounds, first)];
+  return [...first, ...axisPlans(grounds, first), ...wholePlans(project, grounds, first)];
 }

@@ -38,7 +38,6 @@ export const programAxis = (g: Ground, speed = Math.max(g.rapid, g.feed)): Progr
   low: 0,
   high: g.travel,
   speed,
-  origin: g.origin,
 });
 
 /** An axis about where it stands: before it knows its limits it goes no further than is asked. */
@@ -47,7 +46,6 @@ export const aroundHere = (g: Ground, reach: number): ProgramAxis => ({
   low: -reach,
   high: reach,
   speed: g.rapid,
-  origin: null,
 });
 
 export const say = (text: string): Block => ({ does: 'say', text });

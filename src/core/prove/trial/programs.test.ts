@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { controllerClasses, setAt, type Project } from '@/core/model';
 import { dialectOf, programFaults, writeProgram } from '@/core/program';
+import { beginMachine } from '@/core/machine';
 import { demoMachines } from '@/demo';
 import { chance, SEED } from '@test/helpers/chance';
 import { readProgram } from '@test/helpers/program-reader';
 import { kayak, trialIn } from '@test/helpers/trials';
 import { trialProgram, trialsOf } from '.';
 
+const plainNames = (role: string) => ({ axis: `${role} axis`, body: 'all' });
 const programsOf = (project: Project) => {
   const { trials, grounds } = trialsOf(project);
   return trials.flatMap(({ plan }) => {
@@ -45,6 +47,21 @@ describe('programs of trials', () => {
       const project = setAt(kayak, 'axes.1.demands.travel.si', travel) as Project;
       for (const { program } of programsOf(project)) expect(programFaults(program)).toEqual([]);
     }
+  });
+  it('an axis too short, too slow, or called by another letter makes no program that breaks, or none', () => {
+    const odd = [
+      setAt(kayak, 'axes.1.demands.travel.si', 0.004),
+      setAt(kayak, 'axes.1.demands.rapid.si', 1e-5),
+      setAt(kayak, 'axes.1.letter', 'A'),
+      beginMachine('new', '2026-11-27T18:00:00.000Z', 'New', plainNames),
+    ] as Project[];
+    for (const project of odd)
+      for (const { program } of programsOf(project)) {
+        expect(program.blocks.length).toBeLessThan(40_000);
+        // Either it can be written, or its faults say why not: nothing else is thrown.
+        if (!programFaults(program).length) expect(writeProgram(program, dialectOf(''))).toContain('M5');
+        else expect(() => writeProgram(program, dialectOf(''))).toThrow(RangeError);
+      }
   });
   it('is written for every trial that says so, and for no other', () => {
     const { trials, grounds } = trialsOf(kayak);

@@ -169,13 +169,17 @@ const positioning: Make = (w) => {
   return homed(w, [begin, ask('Instrument at nought here.'), ...blocks, begin]);
 };
 
+/** Round trips between two readings at the most: a program that a controller’s memory still takes. */
+const MOST_ROUNDS = 1500;
+
 const warmUp: Make = (w) => {
   const l = letterOf(w.g);
   const stroke = w.g.travel - 2 * OVERRUN;
+  if (!(stroke > OVERRUN)) return null;
   const each = (2 * stroke) / w.g.rapid;
   let done = 0;
   const blocks = w.plan.rows.flatMap((row): Block[] => {
-    const rounds = Math.max(1, Math.round((placeOf(row) - done) / each));
+    const rounds = Math.min(MOST_ROUNDS, Math.max(1, Math.round((placeOf(row) - done) / each)));
     done += rounds * each;
     const strokes = Array.from({ length: rounds }, () => [
       feedTo({ [l]: w.g.travel - OVERRUN }, w.g.rapid),

@@ -1,4 +1,3 @@
-import type { Project } from '@/core/model';
 import { STANDARD_RUNS, targetPlaces } from '@/core/metrology';
 import { placesAlong } from './first';
 import type { Ground } from './ground';
@@ -175,11 +174,7 @@ const makes: Readonly<Record<(typeof axisProofs)[number], Make>> = {
 };
 
 /** Proofs of every axis, kind by kind; each waits until its axis has come through first motion. */
-export function axisPlans(
-  _project: Pick<Project, 'axes'>,
-  grounds: readonly Ground[],
-  first: readonly TrialPlan[],
-): readonly TrialPlan[] {
+export function axisPlans(grounds: readonly Ground[], first: readonly TrialPlan[]): readonly TrialPlan[] {
   const waits = ({ axis, kind }: TrialPlan) =>
     // What is read with the power off waits for nothing.
     kind === 'pull' || kind === 'tap'

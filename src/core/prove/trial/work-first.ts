@@ -58,7 +58,7 @@ export const workSlow: Work = (read) => {
         of: 'ratio',
         value: off,
         expanded: expanded / FIRST_MOVE,
-        good: Math.max(MOVE_OFF, expanded / FIRST_MOVE + MOVE_OFF / 2),
+        good: MOVE_OFF,
       }),
     ],
   };
@@ -182,6 +182,14 @@ export const workShift: Work = (read) => {
       trialFigure({ id: 'shift', of: 'length', value: shift, expanded, good: lossLimit(read) + expanded }),
     ],
   };
+};
+
+/** How far the side at the larger Y stands ahead, + ahead: a setting, no verdict. */
+export const workBothMotors: Work = (read) => {
+  const apart = read.get('apart');
+  if (apart === undefined) return {};
+  const { expanded } = trialDoubt(read, { ends: 2 });
+  return { figures: [trialFigure({ id: 'apart', of: 'length', value: apart, expanded })] };
 };
 
 /** How far the plunge falls when the power goes; common practice, no source. */

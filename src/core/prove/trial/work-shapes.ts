@@ -3,7 +3,7 @@ import { quantity } from '@/core/units';
 import { goodLength, goodSlope, goodSquare } from '../truing/good';
 import { acrossOf, DISC, PIECE } from './pieces';
 import { column, meanDoubt, placeOf, scatterDoubt, trialDoubt, type TrialRead } from './reading';
-import { trialFigure, type TrialFigure, type TrialNote } from './result';
+import { trialFigure, type TrialFigure } from './result';
 import type { Work } from './work-first';
 
 const crossAxis = ({ project }: TrialRead) => project.axes.find((a) => a.role === 'gantry');
@@ -224,7 +224,6 @@ export const workTouchOff: Work = (read) => {
   const { scatter, expanded } = scatterDoubt(heights);
   const { mean, expanded: off } = meanDoubt(read, heights);
   const give = read.get('give') ?? 0;
-  const notes: TrialNote[] = [];
   return {
     figures: [
       trialFigure({
@@ -238,7 +237,6 @@ export const workTouchOff: Work = (read) => {
       // The sheet springs back by what the switch pressed it down.
       trialFigure({ id: 'touch-height', of: 'length', value: mean - give, expanded: off }),
     ],
-    notes,
     series: [{ name: 'height', points: heights.map((y, i) => ({ x: i + 1, y })) }],
   };
 };

@@ -4,6 +4,7 @@ import { trialCells, type TrialKind } from './trial';
 import { workLinks, workPositioning, workPull, workSteps } from './work-axis';
 import {
   type Work,
+  workBothMotors,
   workCurrent,
   workHand,
   workHome,
@@ -43,7 +44,7 @@ const works: Readonly<Record<TrialKind, Work>> = {
   'run-on': workRunOn,
   home: workHome,
   'soft-limits': looked,
-  'both-motors': looked,
+  'both-motors': workBothMotors,
   current: workCurrent,
   'plan-speed': workShift,
   pull: workPull,

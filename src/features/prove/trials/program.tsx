@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { controllerClasses, put } from '@/core/model';
-import { dialectOf, writeProgram } from '@/core/program';
+import { dialectOf, type ProgramFault, programFaults, writeProgram } from '@/core/program';
 import { trialProgram, type Trials, type TrialState, type Waits } from '@/core/prove';
 import { downloadText, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -71,6 +71,17 @@ function Choices({ waits, onWaits }: ChoicesProps) {
   );
 }
 
+/** Why there is none: what would go beyond a limit is not written. */
+function NoProgram({ fault }: { readonly fault: ProgramFault | undefined }) {
+  const why = fault ? `axis ${fault.letter} would have to go where it cannot, or faster than it may` : '';
+  return (
+    <p className={styles.caution}>
+      <b>No program.</b> This trial does not fit between the soft limits of this machine{why && `: ${why}`}.
+      Move by hand instead, and write down what you read.
+    </p>
+  );
+}
+
 /** The program of a trial in the language of the builder’s controller, and how it waits for readings. */
 export function ProgramPart({ trials, state }: ProgramProps) {
   const { project, system } = useMachine();
@@ -81,16 +92,17 @@ export function ProgramPart({ trials, state }: ProgramProps) {
     () => trialProgram(plan, project, trials.grounds, waits),
     [plan, project, trials.grounds, waits],
   );
+  const fault = useMemo(() => (program ? programFaults(program)[0] : undefined), [program]);
   const text = useMemo(() => {
-    if (!program) return '';
+    if (!program || fault) return '';
     const { dwell, remarks } = posting;
     const said = { ...(dwell && { dwell }), ...(remarks && { remarks }) };
     return writeProgram(
       program,
       dialectOf(wiring.controller, { ...said, units: system === 'metric' ? 'mm' : 'inch' }),
     );
-  }, [program, posting, wiring.controller, system]);
-  if (!program) return null;
+  }, [program, fault, posting, wiring.controller, system]);
+  if (fault || !program) return <NoProgram fault={fault} />;
   const lines = text.split('\n');
   const held = before.length > 0;
   const name = fileOf(`${project.name} ${trialTitle(plan.key, axisName)}`);
