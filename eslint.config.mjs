@@ -83,7 +83,7 @@ export const arrows = [
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
   ...from(core('print'), core('units', 'drawing')),
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'program', 'catalogue')),
-  ...from(type('standins'), type('standins'), core('link', 'units')),
+  ...from(type('standins'), type('standins'), core(...upTo(coreRooms, 'drawing'))),
   ...from(type('drawings'), type('drawings', 'words'), core(...coreRooms)),
   ...from(type('words'), type('words'), core(...coreRooms)),
   ...from(type('demo'), core('formats', 'model')),

@@ -112,6 +112,39 @@ const corners = (): Shape[] => [
   said(520, 50, '+ that end is high'),
 ];
 
+const post = (x: number): Shape[] => [
+  polyline(
+    'post',
+    [
+      { x, y: 8 },
+      { x: x + 14, y: 98 },
+    ],
+    { pen: { ink: 'ink', width: 8 } },
+  ),
+  line('plumb', { x: x + 26, y: 98 }, { x: x + 26, y: 8 }, { pen: { ...hair, dash: 'dashed' } }),
+];
+
+const upright = (): Shape[] => [
+  table(0),
+  ...post(110),
+  ...post(330),
+  ...arrow({ x: 160, y: 90 }, { x: 210, y: 90 }),
+  said(220, 86, '+X, then +Y', { bold: false }),
+  said(460, 60, '+ the top leans to +'),
+  said(460, 42, 'each post, in both planes', { bold: false }),
+];
+
+const inStep = (): Shape[] => [
+  table(0),
+  ...[80, 390].map((x) => rect('screw', x, 8, 10, 98, { pen: edge, fill: 'panel' })),
+  rect('beam', 90, 40, 300, 14, { pen: edge, fill: 'steel' }),
+  rect('beam', 90, 88, 300, 14, { pen: { ...edge, dash: 'dashed' } }),
+  ...dial({ x: 140, y: 8 }),
+  ...dial({ x: 340, y: 8 }),
+  said(430, 60, '+ that end is low'),
+  said(430, 42, 'all ends low, then high', { bold: false }),
+];
+
 const square = (): Shape[] => [
   polyline(
     'figure',
@@ -232,7 +265,7 @@ const line2 = (sag: boolean): Shape[] => [
     { pen: blue },
   ),
   ...(sag ? arrow({ x: 240, y: 100 }, { x: 240, y: 76 }) : []),
-  said(460, 60, sag ? 'sag in the middle of the span' : 'pluck the free span: its tone in Hz'),
+  said(460, 60, sag ? 'sag in the middle of the span' : 'pluck the free span, or hang a weight on it'),
 ];
 
 const runout = (): Shape[] => [
@@ -248,6 +281,8 @@ const runout = (): Shape[] => [
 const setups: Readonly<Record<SheetKind, (side: boolean) => readonly Shape[]>> = {
   straight,
   parallel,
+  upright,
+  'in-step': inStep,
   corners,
   square,
   ends,

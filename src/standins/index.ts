@@ -3,3 +3,4 @@ export * from './controller';
 export { type DialMakeup, dialStandIn, type DialStandIn, usualDial } from './dial/dial';
 export * from './plant';
 export { type Dice, diceOf, normalOf } from './seeds';
+export * from './whole';

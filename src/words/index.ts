@@ -87,13 +87,13 @@ export {
   goodFromWords,
   happeningWords,
   instrumentNames,
-  methodHow,
   methodNames,
-  moveTexts,
   sheetTitle,
   trueFigureName,
   trueText,
 } from './truing';
+export { methodHow } from './truing-how';
+export { moveTexts } from './truing-moves';
 export { trialCautions, trialHow, trialTitle, trialTitles } from './trials';
 export {
   foretoldNames,

@@ -1,12 +1,4 @@
-import {
-  type Figure,
-  type GoodFrom,
-  type MoveGroup,
-  moveGroups,
-  type SheetCaution,
-  type SheetMove,
-  type SheetPlan,
-} from '@/core/prove';
+import type { Figure, GoodFrom, SheetCaution, SheetPlan } from '@/core/prove';
 import type { HappeningKind, InstrumentKind } from '@/core/model';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { micro } from './teller';
@@ -14,7 +6,10 @@ import { micro } from './teller';
 /** What is trued, by the part and direction before an axis. */
 const titles: Record<string, string> = {
   frame: 'Frame level, no wind',
-  posts: 'Posts equally far apart',
+  'posts/upright': 'Posts upright',
+  'posts/apart': 'Posts equally far apart',
+  'posts/step': 'Lifting screws in step',
+  posts: 'Posts',
   'rail-a/height': 'Rail A, height',
   'rail-a/side': 'Rail A, sideways',
   'rail-b/height': 'Rail B, height',
@@ -89,76 +84,10 @@ export const methodNames: Record<string, string> = {
   swing: 'swing',
   push: 'push to and fro',
   tone: 'tone',
+  weight: 'weight on the span',
+  plumb: 'plumb line',
   sag: 'sag',
 };
-
-const UP = 'Plunger pushed in reads +: the rail is high there.';
-const SIDE = 'Both readings are + where the rail strays to the + side.';
-
-/** How a sheet is set up and read, by its kind and the method. */
-export function methodHow({ kind, key }: Pick<SheetPlan, 'kind' | 'key'>, method: string): string {
-  const side = key.endsWith('/side');
-  const how: Record<string, string> = {
-    'straight/edge-turned':
-      'Lay the straight edge beside the rail on equal blocks. Read every station, turn the edge over ' +
-      'about its ' +
-      `long axis, put the dial on its other side, and read the same stations again. ${SIDE}`,
-    'straight/edge':
-      `Indicator on a carriage or foot, along a straight edge that you trust. ` + `${side ? SIDE : UP}`,
-    'straight/wire':
-      'Stretch a steel wire beside the rail from end to end, and read the distance at every station. ' +
-      'Sideways a ' +
-      'wire is straight; in height it sags, so take it sideways only, or add its sag.',
-    'straight/level':
-      'A level on a foot as long as one station. Step from end to end, each foot where the one before ' +
-      'stood. + ' +
-      'where the far end is high.',
-    'parallel/bridge': side
-      ? 'A bridge from the carriage on rail A, its indicator against the side of rail B. + where B is ' +
-        'too near.'
-      : `A bridge from the carriage on rail A, its indicator on top of rail B. ${UP}`,
-    'parallel/caliper': 'Distance of both rails at every station, over the same faces.',
-    'parallel/tape': 'Distance of both rails at every station. A tape decides little here.',
-    'corners/level':
-      'A level along each of the four sides. + where the end towards +X or +Y is high. Turn it end for ' +
-      'end and ' +
-      'take the mean.',
-    'corners/dial': 'Heights of the four corners, one round, over the same surface.',
-    'square/diagonals': 'Mark four corners with the tool itself and measure both diagonals with one pull.',
-    'square/six': 'Mark four corners with the tool itself; measure the four sides and both diagonals.',
-    'square/three': 'Mark a corner and two ends with the tool; measure both sides and the long one.',
-    'square/square-turned':
-      'Set the stock of a square to the long axis, run an indicator along its blade with the cross ' +
-      'axis: near ' +
-      'end, far end. Turn the square over about its blade and read both again, the indicator kept as it ' +
-      'is. + ' +
-      'where the tool strays to +X.',
-    'ends/dial':
-      'An indicator at the left end of the gantry, then at the right, over the table: near end of the ' +
-      'bed, then ' +
-      'far. It reads more where the gantry is low.',
-    'lean/square':
-      'Indicator at the tool, up and down a square that stands on the table; across, then along.',
-    'lean/square-turned':
-      'Indicator at the tool, up and down a square that stands on the table, across and along; then ' +
-      'once more ' +
-      'with the square turned over.',
-    'droop/dial': 'Indicator at the tool on a level surface, the real head on, at four reaches of the arm.',
-    'tram/swing': 'Indicator in the spindle, turned by hand: right, back, left, front. Drive power off.',
-    'flat/dial': 'Indicator at the tool, over nine places of the table.',
-    'screw/dial':
-      'Indicator on the carriage against the screw, near, middle, far; mean over a turn of the screw.',
-    'mesh/push':
-      'Lock the pinion. Push the carriage both ways and read the play: every third of a pinion turn ' +
-      'over two ' +
-      'turns, then every 200 mm.',
-    'belt/tone': 'Pluck the free span and take its tone. Type it in Hz, or let the microphone listen.',
-    'chain/sag': 'A straight edge over the span, a light push: the sag in the middle.',
-    'runout/swing':
-      'Indicator on the shaft, one slow turn: the whole swing. By the coupling, then 50 mm further.',
-  };
-  return how[`${kind}/${method}`] ?? '';
-}
 
 export const cautionWords: Record<SheetCaution, string> = {
   prop: 'Prop the gantry or head before you loosen a bolt that it hangs on.',
@@ -196,7 +125,7 @@ const figureNames: Record<string, string> = {
   gamma: 'out of square',
   'left-over': 'left over',
   roll: 'one end lower',
-  wind: 'wind along the bed',
+  wind: 'wind along the bed, of table and rails',
   across: 'out of square, across',
   along: 'out of square, along',
   drop: 'drop over the reach',
@@ -212,12 +141,15 @@ const figureNames: Record<string, string> = {
   near: 'runout by the coupling',
   far: 'runout further out',
   tilt: 'tilt of the shaft',
+  'out-of-step': 'screws out of step',
+  grows: 'grows over the lift',
 };
 
 /** What a figure of a sheet is called. */
 export function trueFigureName(id: string): string {
   const [what, count] = id.split('-');
   if (what === 'pull') return `belt ${count}, off the wanted pull`;
+  if (what === 'post') return `post ${count}, top off ${id.split('-')[2]}`;
   if (what === 'sag' && count) return `chain ${count}, off the wanted sag`;
   return figureNames[id] ?? id;
 }
@@ -263,48 +195,9 @@ const cells: Record<string, string> = {
 /** What a reading is called where it is no place along a length. @param kind of the sheet. */
 export function cellName(kind: SheetPlan['kind'], name: string): string {
   if (kind === 'tram' && (name === 'right' || name === 'left')) return name;
+  const [post, number, way] = name.split('-');
+  if (kind === 'upright' && post === 'post') return `post ${number}, ${way}`;
+  if (kind === 'in-step') return `end ${number}, ${post}`;
   if (/^\d+$/.test(name)) return kind === 'corners' ? `corner ${name}` : `place ${name}`;
   return cells[name] ?? name;
 }
-
-/** From least to greatest, where they differ. */
-const span = (low: number, high: number, system: UnitSystem) => {
-  const say = (v: number) => micro(Number(v.toPrecision(2)), system);
-  const [a, b] = [say(Math.min(Math.abs(low), Math.abs(high))), say(Math.max(Math.abs(low), Math.abs(high)))];
-  return a === b ? a : `${a} to ${b}`;
-};
-
-/** Moves of bolts side by side in words; they are counted from one. */
-function groupText({ kind, first, last, low, high }: MoveGroup, system: UnitSystem): string {
-  const many = first !== last;
-  const at = many ? `${first + 1} to ${last + 1}` : String(first + 1);
-  const how = span(low, high, system);
-  if (kind === 'raise') return `corner ${at} up ${how}`;
-  if (kind === 'shim') return `${many ? 'bolts' : 'bolt'} ${at}: shim ${how}`;
-  return `${many ? 'bolts' : 'bolt'} ${at}: ${how} to ${low < 0 ? '−' : '+'}`;
-}
-
-/** A move of what is no bolt. */
-function soloText({ kind, by }: SheetMove, system: UnitSystem): string {
-  const how = micro(Math.abs(by), system);
-  switch (kind) {
-    case 'home':
-      return `pull-off of the end at the larger y: ${by < 0 ? '−' : '+'}${how}`;
-    case 'top-shim':
-      return `shim ${how} behind the top of the plate`;
-    case 'bottom-shim':
-      return `shim ${how} behind the bottom of the plate`;
-    case 'turn-left':
-      return `turn the top ${how} to the left`;
-    case 'turn-right':
-      return `turn the top ${how} to the right`;
-    default:
-      return `${by < 0 ? 'closer' : 'away'} by ${how}`;
-  }
-}
-
-/** All moves of a sheet in words, bolts side by side together. */
-export const moveTexts = (moves: readonly SheetMove[], system: UnitSystem): readonly string[] => [
-  ...moveGroups(moves).map((g) => groupText(g, system)),
-  ...moves.filter((m) => m.bolt === null).map((m) => soloText(m, system)),
-];

@@ -31,8 +31,22 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 13: it is a real one, and nobody kept how bolts were moved. */
+function asBefore13({ practice, ...rest }: Project): Project {
+  expect(practice).toBeNull();
+  const rounds = rest.rounds.map((r) => ({
+    ...r,
+    moved: r.moved.map(({ kind, ...m }) => {
+      expect(kind).toBe('');
+      return m;
+    }),
+  }));
+  return { ...rest, rounds } as unknown as Project;
+}
+
 /** A machine without what came with version 12: nothing was tried on it. */
-function asBefore12({ trials, posting, ...rest }: Project): Project {
+function asBefore12(project: Project): Project {
+  const { trials, posting, ...rest } = asBefore13(project);
   expect(startingProve()).toMatchObject({ trials, posting });
   return rest as Project;
 }
@@ -337,5 +351,26 @@ describe('a file of version 11', () => {
     expect(old.rounds.length).toBeGreaterThan(0);
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore12(project), version: 11 }).toEqual(old);
+  });
+});
+
+describe('a file of version 12', () => {
+  const text = readFileSync('test/fixtures/machine-v12.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens with its trials; it is no practice machine, and all else is as it was', () => {
+    expect(old.version).toBe(12);
+    expect(old.trials.length).toBeGreaterThan(0);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore13(project), version: 12 }).toEqual(old);
+  });
+  it('posts had one sheet, which now says what it reads', () => {
+    const lifted = {
+      ...old,
+      sheets: [{ ...old.sheets[0], key: 'posts' }],
+      rounds: [{ ...old.rounds[0], sheet: 'posts' }],
+    };
+    const opened = projectOf(JSON.stringify(lifted));
+    expect([opened.sheets[0]!.key, opened.rounds[0]!.sheet]).toEqual(['posts/apart', 'posts/apart']);
   });
 });

@@ -92,6 +92,21 @@ export const beltTone = defineFormula({
   evaluate: ({ density, span, tone }) => 4 * density * span * span * tone * tone,
 });
 
+export const toneForPull = defineFormula({
+  id: 'metrology/tone-for-pull',
+  title: 'Tone of a belt at the pull that is wanted',
+  symbols: {
+    density: { kind: 'linearDensity', tex: '\\mu', meaning: 'mass of the belt by length' },
+    span: { kind: 'length', tex: 'L', meaning: 'free span that swings' },
+    pull: { kind: 'force', tex: 'T', meaning: 'wanted in this span' },
+  },
+  result: { kind: 'frequency', tex: 'f', meaning: 'of its first tone' },
+  tex: '\\frac{1}{2\\,<span>}\\sqrt{\\frac{<pull>}{<density>}}',
+  citation: { basis: 'textbook', text: 'Mersenne’s law of a taut string' },
+  range: 'A span long beside its thickness: a stiff short one sounds too high.',
+  evaluate: ({ density, span, pull }) => Math.sqrt(pull / density) / (2 * span),
+});
+
 export const beltPush = defineFormula({
   id: 'metrology/belt-push',
   title: 'Pull in a belt by a weight in its middle',

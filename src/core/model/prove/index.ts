@@ -5,9 +5,19 @@ export {
   type HappeningSaid,
   type InstrumentKind,
   instrumentKinds,
+  type MoveKind,
+  moveKinds,
   type RoundReading,
   type RoundSaid,
   type SheetSaid,
 } from './truing';
+export {
+  type PracticeHint,
+  practiceHints,
+  type PracticeLevel,
+  practiceLevels,
+  type PracticeNamed,
+  type PracticeSaid,
+} from './practice';
 export { type HandFind, handFinds, type Sign, signs, type SymptomSaid } from './symptoms';
 export { type PostingSaid, type TrialEntry, type TrialSaid, type TrialTaken } from './trials';

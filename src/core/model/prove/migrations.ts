@@ -1,4 +1,14 @@
-import type { SliceSteps } from '../slice';
+import type { Doc, SliceSteps } from '../slice';
+
+/** Posts had one sheet, called as the part. */
+const ofPosts = (key: unknown) => (key === 'posts' ? 'posts/apart' : key);
+
+/** A round from version 12 to 13: nobody kept what kind of move was made. */
+const roundFromVersion12 = (round: Doc): Doc => ({
+  ...round,
+  sheet: ofPosts(round.sheet),
+  moved: (round.moved as Doc[]).map((m) => ({ kind: '', ...m })),
+});
 
 /** Steps of what the slice owns. */
 export const proveSteps: SliceSteps = {
@@ -6,4 +16,10 @@ export const proveSteps: SliceSteps = {
   10: () => ({ sheets: [], rounds: [], happenings: [], symptoms: [] }),
   // Version 11 knew nothing of first motion and proof.
   11: () => ({ trials: [], posting: { dwell: '', remarks: '' } }),
+  // Version 12 knew no machines to practise on.
+  12: ({ sheets, rounds }) => ({
+    sheets: (sheets as Doc[]).map((s) => ({ ...s, key: ofPosts(s.key) })),
+    rounds: (rounds as Doc[]).map(roundFromVersion12),
+    practice: null,
+  }),
 };

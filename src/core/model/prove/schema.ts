@@ -1,9 +1,10 @@
+import { practiceShape } from './practice';
 import { symptomsShape } from './symptoms';
 import { trialsShape } from './trials';
 import { truingShape } from './truing';
 
 /**
- * What the slice owns in the document: how the machine was trued up, tried and proved, and what was
- * seen of its faults.
+ * What the slice owns in the document: how the machine was trued up, tried and proved, what was seen of its
+ * faults, and whether it is one to practise on.
  */
-export const proveShape = { ...truingShape, ...symptomsShape, ...trialsShape };
+export const proveShape = { ...truingShape, ...symptomsShape, ...trialsShape, ...practiceShape };

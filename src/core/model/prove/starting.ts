@@ -5,7 +5,7 @@ import type { SheetSaid } from './truing';
 /** Nothing of a new machine was read yet. */
 export const startingProve = (): Pick<
   Project,
-  'sheets' | 'rounds' | 'happenings' | 'symptoms' | 'trials' | 'posting'
+  'sheets' | 'rounds' | 'happenings' | 'symptoms' | 'trials' | 'posting' | 'practice'
 > => ({
   sheets: [],
   rounds: [],
@@ -13,6 +13,7 @@ export const startingProve = (): Pick<
   symptoms: [],
   trials: [],
   posting: { dwell: '', remarks: '' },
+  practice: null,
 });
 
 /** A sheet of which nothing is said yet. */

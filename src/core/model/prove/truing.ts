@@ -26,6 +26,43 @@ export type InstrumentKind = (typeof instrumentKinds)[number];
 export const happenings = ['loosened', 'machined', 'moved', 'replaced', 'hit'] as const;
 export type HappeningKind = (typeof happenings)[number];
 
+/** What a move is of. */
+export const moveKinds = [
+  /** Goes under a bolt. */
+  'shim',
+  /** A bolt sideways. */
+  'side',
+  /** A corner up. */
+  'raise',
+  /** Pull-off of the end of the gantry at the larger Y. */
+  'home',
+  /** That end itself, by loosened feet. */
+  'end',
+  /** Behind the top or the bottom of a plate, which is turned besides. */
+  'top-shim',
+  'bottom-shim',
+  'turn-left',
+  'turn-right',
+  /** Top of a post, along the bed or across it. */
+  'top-along',
+  'top-across',
+  /** A screw that lifts, by so much up. */
+  'turn-screw',
+  /** A rack to or from its pinion. */
+  'mesh',
+  /** Far bearing of a screw, up or sideways. */
+  'far-up',
+  'far-side',
+  /** Until a belt sounds so, or a chain hangs so. */
+  'tone',
+  'hang',
+  /** The high side of a shaft back. */
+  'tap',
+  /** So deep over the whole table. */
+  'skim',
+] as const;
+export type MoveKind = (typeof moveKinds)[number];
+
 /** Which sheet: what is trued, and of which axis where there are several: `rail-b/height`, `mesh:bed`. */
 const key = () => text(80);
 /** SI: a length, a slope, or a tone in Hz. */
@@ -74,8 +111,15 @@ const round = z.strictObject({
   limit: z.number().min(0).max(1),
   places: list(z.strictObject({ x: place(), y: place() }), 100),
   readings: list(reading, 600),
-  /** What was moved after it, by bolt; SI. */
-  moved: list(z.strictObject({ bolt: z.number().int().min(0).max(999), by: figure() }), 1000),
+  /** What was moved after it, by bolt; SI. Of older files the kind is empty. */
+  moved: list(
+    z.strictObject({
+      kind: z.union([z.enum(moveKinds), z.literal('')]),
+      bolt: z.number().int().min(0).max(999),
+      by: figure(),
+    }),
+    1000,
+  ),
 });
 
 const happening = z.strictObject({

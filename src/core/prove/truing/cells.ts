@@ -38,6 +38,10 @@ export function cellsOf(plan: SheetPlan, method: SheetMethod): readonly Cell[] {
       if (method.runs === 1) return first;
       return [...first, ...named(TURNED, true).map((c) => ({ ...c, index: c.index + TURNED.length }))];
     }
+    case 'upright':
+      return named(places.map((p) => `post-${p.x + 1}-${p.y === 0 ? 'along' : 'across'}`));
+    case 'in-step':
+      return named(places.map((p) => `${p.y === 0 ? 'low' : 'high'}-${p.x + 1}`));
     case 'tram':
       return named(['right', 'back', 'left', 'front']);
     case 'runout':
@@ -54,9 +58,16 @@ export function cellsOf(plan: SheetPlan, method: SheetMethod): readonly Cell[] {
         name: p.y === 0 ? 'height' : 'side',
         turned: false,
       }));
+    case 'straight':
+      // A level steps from place to place: there is one step less than there are places.
+      return inLine(plan, method).slice(method.id === 'level' ? 1 : 0);
     default:
-      return Array.from({ length: method.runs }, (_, run) =>
-        places.map((p, i) => ({ index: run * places.length + i, x: p.x, name: null, turned: run === 1 })),
-      ).flat();
+      return inLine(plan, method);
   }
 }
+
+/** A cell for each place along a length, run by run. */
+const inLine = ({ places }: SheetPlan, { runs }: SheetMethod): Cell[] =>
+  Array.from({ length: runs }, (_, run) =>
+    places.map((p, i) => ({ index: run * places.length + i, x: p.x, name: null, turned: run === 1 })),
+  ).flat();

@@ -9,7 +9,7 @@ import {
   startingSheet,
 } from '@/core/model';
 import { cellsOf } from './cells';
-import type { SheetState } from './state';
+import { isLine, type SheetState } from './state';
 
 /** Says something of a sheet. */
 export function sheetEdits(
@@ -28,7 +28,7 @@ export function sheetEdits(
 /** Places of a round: one for each reading of one run. */
 const placesOf = ({ plan, method }: SheetState) => {
   const count = cellsOf(plan, method).length / method.runs;
-  return plan.places.length === count
+  return isLine(plan) || plan.places.length === count
     ? plan.places.map(({ x, y }) => ({ x, y }))
     : Array.from({ length: count }, (_, i) => ({ x: i, y: 0 }));
 };
@@ -102,7 +102,7 @@ export function movedEdits(
 ): readonly Edit[] {
   const { last, plan } = state;
   if (!last) return [];
-  const moved = last.result.moves.map(({ bolt, by }) => ({ bolt: bolt ?? 0, by }));
+  const moved = last.result.moves.map(({ kind, bolt, by }) => ({ kind, bolt: bolt ?? 0, by }));
   return [
     ...withRound(project, { ...last.round, moved }),
     ...happenedEdits(project, { id, at, node: plan.key, what: 'moved', note: '' }),

@@ -1,8 +1,9 @@
 export { type Cell, cellsOf } from './cells';
 export { happenedEdits, movedEdits, readEdits, sheetEdits, startedRound, unreadEdits } from './edits';
+export { exactResult } from './exact';
 export { type Figure } from './figure';
 export { type MoveGroup, moveGroups } from './groups';
-export { type BestMove, bestMove, endOf, readingMinutes } from './next';
+export { type BestMove, bestMove, endOf, readingMinutes, worstFigure } from './next';
 export { truingPlan } from './plan';
 export { type SheetMove, type SheetResult } from './result';
 export {

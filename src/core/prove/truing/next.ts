@@ -1,4 +1,5 @@
 import { type Stop, stopOf } from '@/core/metrology';
+import type { Figure } from './figure';
 import { spoils } from './spoils';
 import type { SheetState, Truing } from './state';
 
@@ -26,10 +27,20 @@ export interface BestMove {
 export const readingMinutes = ({ plan, method }: SheetState): number =>
   SET_UP + READING * plan.places.length * method.runs;
 
+/** The figure that is furthest beyond what is good enough; the first where nothing is asked. */
+export function worstFigure({ last }: SheetState): Figure | undefined {
+  const figures = last?.result.figures ?? [];
+  const share = (f: Figure) => (f.good ? Math.abs(f.value) / f.good : -1);
+  return figures.reduce<Figure | undefined>(
+    (worst, f) => (!worst || share(f) > share(worst) ? f : worst),
+    undefined,
+  );
+}
+
 /** The moves of a sheet's last round as one adjustment; null where there is none to make. */
 export function bestMove(truing: Truing, state: SheetState): BestMove | null {
   const { last, plan } = state;
-  const figure = last?.result.figures[0];
+  const figure = worstFigure(state);
   if (!last || !figure || !last.result.moves.length || last.result.expected === null) return null;
   const spoilt = truing.sheets.filter(
     (s) => s.rounds.length > 0 && s.state !== 'stale' && spoils(plan.key, s.plan.key),
@@ -48,14 +59,15 @@ export function bestMove(truing: Truing, state: SheetState): BestMove | null {
 }
 
 /** Why truing of a sheet ends here; null: another round is worth it, or none was read. */
-export function endOf({ last, rounds }: SheetState, best: BestMove | null): Stop | null {
+export function endOf(state: SheetState, best: BestMove | null): Stop | null {
+  const { last, rounds } = state;
   const figures = last?.result.figures.filter((f) => f.good !== null) ?? [];
-  if (!figures.length) return null;
-  const [first] = figures;
+  const worst = worstFigure(state);
+  if (!figures.length || !worst) return null;
   return stopOf(
     figures.map((f) => f.decision.verdict),
     best ? [best.to] : undefined,
-    { readings: [first!.value], doubts: [first!.expanded] },
+    { readings: [worst.value], doubts: [worst.expanded] },
     rounds.flatMap((r) => r.worst ?? []),
   );
 }

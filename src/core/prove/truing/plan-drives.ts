@@ -67,6 +67,18 @@ function meshSheet(axis: Axis): SheetPlan[] {
   ];
 }
 
+/** Weights that are at hand, kg, and how far one may press a span in, by its length; common practice. */
+const WEIGHTS = [0.1, 0.2, 0.5, 1, 2, 5, 10] as const;
+const GIVE = 1 / 75;
+const GRAVITY = 9.80665;
+
+/** Force of the weight that presses a span of such a pull in by about a seventy-fifth, N. */
+function weightFor(pull: number): number {
+  const wanted = (4 * pull * GIVE) / GRAVITY;
+  const off = (kg: number) => Math.abs(Math.log(kg / Math.max(wanted, 1e-3)));
+  return GRAVITY * WEIGHTS.reduce((best, kg) => (off(kg) < off(best) ? kg : best));
+}
+
 function beltSheet(axis: Axis): SheetPlan[] {
   const { drive } = axis;
   if (drive.kind === 'belt')
@@ -74,7 +86,12 @@ function beltSheet(axis: Axis): SheetPlan[] {
       sheet(axis, 'belt', {
         places: Array.from({ length: drive.sets }, (_, i) => ({ x: 0, y: i })),
         good: { value: BELT_SHARE * drive.pretension.si, from: 'plan' },
-        sizes: { span: drive.centreDistance.si, mass: drive.lineMass.si, pull: drive.pretension.si },
+        sizes: {
+          span: drive.centreDistance.si,
+          mass: drive.lineMass.si,
+          pull: drive.pretension.si,
+          weight: weightFor(drive.pretension.si),
+        },
       }),
     ];
   if (drive.kind !== 'chain') return [];

@@ -88,7 +88,8 @@ export function railSheets(
     ...own,
     key,
     kind: 'parallel',
-    methods: methodsOf.parallel,
+    // A distance between the rails says nothing of their heights.
+    methods: methodsOf.parallel.filter((m) => m.id === 'bridge' || key.endsWith('/side')),
     reference,
     good: atMostGood(good, most, 'guide'),
     cautions: ['prop', 'shim-edge'],

@@ -1,6 +1,7 @@
 import type { Arrangement, Axis, Project, Role } from '@/core/model';
 import { driveSheets } from './plan-drives';
-import { along, railLength, railSheets } from './plan-rails';
+import { postSheets, stepSheet } from './plan-posts';
+import { railLength, railSheets } from './plan-rails';
 import { goodLength, goodSlope, goodSquare } from './good';
 import { methodsOf, type SheetPlan } from './sheet';
 
@@ -9,7 +10,10 @@ const ROOT = 0.12;
 /** Radius of a swing that most spindles can make, m; common practice, no source. */
 export const SWING = 0.1;
 
-interface Parts {
+/** Upper to lower screws of a spindle’s or plunge axis’s plate, m; common practice, no source. */
+export const USUAL_MOUNT = 0.15;
+
+export interface Parts {
   readonly project: Project;
   readonly of: (role: Role) => Axis | undefined;
   /** The axis along the bed: the one that runs on the long rails. */
@@ -94,7 +98,7 @@ function squareSheet({ project, cross, area, long }: Parts, reference: string): 
   };
 }
 
-function plungeSheet({ project, plunge }: Parts): SheetPlan[] {
+function plungeSheet({ project, plunge, area }: Parts): SheetPlan[] {
   if (!plunge) return [];
   const height = Math.max(0.05, plunge.demands.travel.si);
   const spot = (x: number, y: number) => ({ x, y });
@@ -110,7 +114,7 @@ function plungeSheet({ project, plunge }: Parts): SheetPlan[] {
       reference: 'cross/height',
       good: goodSlope(project, height),
       cautions: ['prop', 'fingers'],
-      sizes: { height },
+      sizes: { height, mount: USUAL_MOUNT, width: area.width },
     },
   ];
 }
@@ -150,7 +154,7 @@ const tableSheets = ({ project, area, plunge }: Parts): SheetPlan[] => {
       reference: 'table',
       good: goodSlope(project, 2 * SWING),
       cautions: ['power-off', 'prop'],
-      sizes: { radius: SWING },
+      sizes: { radius: SWING, mount: USUAL_MOUNT, width },
     },
   ];
 };
@@ -173,26 +177,12 @@ const droopSheet = ({ project, cross, area }: Parts): SheetPlan => ({
   sizes: { reach: cross?.demands.travel.si ?? area.width },
 });
 
-const postsSheet = ({ project, plunge, long }: Parts): SheetPlan => ({
-  ...plain,
-  key: 'posts',
-  kind: 'parallel',
-  axis: plunge?.id ?? null,
-  methods: methodsOf.parallel,
-  places: along(plunge?.demands.travel.si ?? 0.5, 1).filter(
-    (_, i, all) => i % 2 === 0 || i === all.length - 1,
-  ),
-  bolts: [],
-  good: goodLength(project),
-  cautions: ['prop', 'lift'],
-  sizes: { span: long?.guide.spacing?.si ?? 1 },
-});
-
 /** Steps of an arrangement, before drives, table and tram; each stands on those before it. */
 const bodies: Readonly<Record<Arrangement, (p: Parts) => SheetPlan[]>> = {
   'moving-gantry': (p) => portal(p),
-  'lifted-two': (p) => [postsSheet(p), ...portal(p)],
-  'lifted-four': (p) => [postsSheet(p), ...portal(p)],
+  // Posts that run along the bed stand on its rails; posts that lift the rails come before them.
+  'lifted-two': (p) => [...rails(p), ...postSheets(p, 2), stepSheet(p, 2), ...gantry(p)],
+  'lifted-four': (p) => [...postSheets(p, 4), stepSheet(p, 4), ...rails(p), ...gantry(p)],
   'moving-table': (p) => portal(p),
   cantilever: (p) => [...rails(p), ...crossRails(p), squareSheet(p, 'rail-a/side'), droopSheet(p)],
   'fixed-gantry': (p) => [...rails(p), ...crossRails(p), squareSheet(p, 'rail-a/side')],
@@ -205,8 +195,9 @@ const crossRails = ({ project, cross }: Parts): SheetPlan[] =>
   cross ? railSheets(project, cross, { first: 'cross', second: 'cross-b' }, 'feet') : [];
 
 /** Rails of the bed, the gantry on them, its own rails, square: what moves along the bed comes first. */
-const portal = (p: Parts): SheetPlan[] => [
-  ...rails(p),
+const portal = (p: Parts): SheetPlan[] => [...rails(p), ...gantry(p)];
+
+const gantry = (p: Parts): SheetPlan[] => [
   feetSheet(p, 'feet', 'rail-b/height'),
   ...crossRails(p),
   squareSheet(p, 'rail-a/side'),

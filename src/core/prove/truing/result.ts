@@ -1,13 +1,13 @@
 import type { Point } from '@/core/metrology';
+import type { MoveKind } from '@/core/model';
 import type { Figure } from './figure';
 
 /** Something to move, and how far. */
 export interface SheetMove {
-  /** `shim` goes under, `side` sideways, `raise` a corner, `home` a pull-off, `turn` the top of a plate. */
-  readonly kind: 'shim' | 'side' | 'raise' | 'home' | 'top-shim' | 'bottom-shim' | 'turn-left' | 'turn-right';
-  /** Which bolt of the sheet; null where it is no bolt. */
+  readonly kind: MoveKind;
+  /** Which bolt of the sheet, post, belt or place; null where there is but one thing to move. */
   readonly bolt: number | null;
-  /** m, or rad for a turn. */
+  /** m; of `tone` the wanted tone, Hz; of `hang` the wanted sag, m. */
   readonly by: number;
 }
 

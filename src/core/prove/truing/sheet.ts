@@ -6,6 +6,10 @@ export type SheetKind =
   | 'straight'
   /** Distance or height of one rail against another along their length. */
   | 'parallel'
+  /** Posts against the plumb, in two planes. */
+  | 'upright'
+  /** Ends of what is lifted on screws, low and high. */
+  | 'in-step'
   /** Heights of four corners. */
   | 'corners'
   /** One angle between two motions. */
@@ -103,6 +107,11 @@ export const methodsOf: Readonly<Record<SheetKind, readonly SheetMethod[]>> = {
     method('level', 'machine-level', ['level'], { reads: 'slope' }),
   ],
   parallel: [method('bridge', 'dial', DIALS), method('caliper', 'caliper'), method('tape', 'tape')],
+  upright: [
+    method('level', 'machine-level', ['level'], { reads: 'slope' }),
+    method('plumb', 'caliper', ['ruler']),
+  ],
+  'in-step': [method('dial', 'dial', DIALS)],
   corners: [method('level', 'machine-level', ['level'], { reads: 'slope' }), method('dial', 'dial', DIALS)],
   square: [
     method('diagonals', 'tape', ['ruler']),
@@ -117,7 +126,7 @@ export const methodsOf: Readonly<Record<SheetKind, readonly SheetMethod[]>> = {
   flat: [method('dial', 'dial', DIALS)],
   screw: [method('dial', 'dial', ['caliper', 'lever-dial'])],
   mesh: [method('push', 'dial', DIALS)],
-  belt: [method('tone', 'tone', [], { reads: 'frequency' })],
+  belt: [method('tone', 'tone', [], { reads: 'frequency' }), method('weight', 'ruler', ['caliper', 'dial'])],
   chain: [method('sag', 'ruler', ['caliper'])],
   runout: [method('swing', 'dial', DIALS)],
 };

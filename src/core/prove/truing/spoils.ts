@@ -12,7 +12,20 @@ const BED_DRIVES = ['screw', 'mesh', 'belt', 'chain', 'runout'];
  * rail that goes sideways leaves its height alone. From the order of work in the trade, no source.
  */
 const SPOILS: Readonly<Record<Node, readonly Node[]>> = {
-  posts: ['rail-a', 'rail-b', 'feet', 'square', 'table', 'tram', 'drives'],
+  'posts/upright': [
+    'posts/apart',
+    'posts/step',
+    'rail-a',
+    'rail-b',
+    'feet',
+    'square',
+    'plunge',
+    'table',
+    'tram',
+    'drives',
+  ],
+  'posts/apart': ['posts/step', 'rail-a', 'rail-b', 'feet', 'square', 'table', 'tram', 'drives'],
+  'posts/step': ['feet', 'square', 'table', 'tram'],
   'rail-a/height': [
     'rail-b/height',
     'feet',
@@ -34,8 +47,9 @@ const SPOILS: Readonly<Record<Node, readonly Node[]>> = {
   'cross-b/side': ['plunge', 'table', 'tram', 'drives'],
   square: ['drives'],
   arm: ['plunge', 'table', 'tram'],
-  plunge: ['drives', 'table', 'tram'],
-  table: ['tram'],
+  plunge: ['drives', 'tram'],
+  // A square stood on it for the plunge axis; a plunge axis that is turned leaves the table as flat as it was.
+  table: ['plunge', 'tram'],
 };
 
 const isDrive = (key: string) => BED_DRIVES.includes(key.split(':')[0]!);

@@ -1,9 +1,9 @@
 import { drivetrainFormulas as f, meshOf } from '@/core/metrology';
 import { quantity } from '@/core/units';
 import { figureOf } from './figure';
-import { MESH_PLAY } from './good';
+import { CHAIN_SAG, MESH_PLAY } from './good';
 import { isComplete, type Read, usualDoubt } from './readings';
-import { NO_RESULT, type SheetResult } from './result';
+import { NO_RESULT, type SheetMove, type SheetResult } from './result';
 import type { SheetPlan } from './sheet';
 
 const length = (v: number) => quantity('length', v);
@@ -26,7 +26,20 @@ export function workScrew(plan: SheetPlan, read: Read): SheetResult {
     const made = { id, of: 'length', value: range, standard: Math.SQRT2 * reading.standard } as const;
     return figureOf({ ...made, good: plan.good.value }, reading, read.scatter);
   });
-  return { ...NO_RESULT, figures, points, standard: reading.standard };
+  // The near bearing is built in and stays; the far one goes where the rail is. A bow in the middle stays too.
+  const [up, side] = [plane(0), plane(3)].map(([near, , far]) => near! - far!) as [number, number];
+  const bow = [plane(0), plane(3)].map(([near, middle, far]) => Math.abs(middle! - (near! + far!) / 2));
+  return {
+    ...NO_RESULT,
+    figures,
+    moves: [
+      { kind: 'far-up', bolt: null, by: up },
+      { kind: 'far-side', bolt: null, by: side },
+    ],
+    expected: Math.max(...bow),
+    points,
+    standard: reading.standard,
+  };
 }
 
 /** Play along a rack: where it is tightest it decides, line and wave tell what to mend. */
@@ -57,7 +70,7 @@ export function workMesh(plan: SheetPlan, read: Read): SheetResult {
     ...NO_RESULT,
     figures: [window, ...(wave && rise ? [wave, rise] : [])],
     // Closer where there is too much play.
-    moves: [{ kind: 'side', bolt: null, by: -off }],
+    moves: [{ kind: 'mesh', bolt: null, by: -off }],
     expected: 0,
     points,
     standard: u,
@@ -80,26 +93,49 @@ function partsOf(
   }
 }
 
-/** Belts by their tone: each beside the pull that the plan reckons with. */
-export function workBelt(plan: SheetPlan, read: Read): SheetResult {
-  const reading = usualDoubt(read);
-  const { span = 1, mass = 1, pull = 0 } = plan.sizes;
+/** Pull of a span by what was read, and how it grows with the reading. */
+function pullOf({ sizes }: SheetPlan, method: string, read: number) {
+  const { span = 1, mass = 1, weight = 1 } = sizes;
+  if (method === 'weight') {
+    const given = { push: quantity('force', weight), span: length(span), give: length(read) };
+    const pull = f.beltPush.evaluate(given);
+    return { pull, slope: pull / read };
+  }
   const density = quantity('linearDensity', mass);
-  const figures = read.means.flatMap((m, i) => {
-    if (!m) return [];
-    const tone = quantity('frequency', m.mean);
-    const found = f.beltTone.evaluate({ density, span: length(span), tone });
-    // The pull goes with the square of the tone.
-    const standard = 8 * mass * span * span * Math.abs(m.mean) * reading.standard;
-    return [
-      figureOf(
-        { id: `pull-${i + 1}`, of: 'force', value: found - pull, standard, good: plan.good.value },
-        reading,
-        read.scatter,
-      ),
-    ];
+  const pull = f.beltTone.evaluate({ density, span: length(span), tone: quantity('frequency', read) });
+  // The pull goes with the square of the tone.
+  return { pull, slope: read > 0 ? (2 * pull) / read : 0 };
+}
+
+/** What a span sounds like, or gives under the weight, at the pull that is wanted. */
+function wantedOf({ sizes }: SheetPlan, method: string): number {
+  const { span = 1, mass = 1, weight = 1, pull = 1 } = sizes;
+  if (method === 'weight') return (weight * span) / (4 * pull);
+  const density = quantity('linearDensity', mass);
+  return f.toneForPull.evaluate({ density, span: length(span), pull: quantity('force', pull) });
+}
+
+/** Belts by their tone or a weight: each beside the pull that the plan reckons with. */
+export function workBelt(plan: SheetPlan, read: Read, method: string): SheetResult {
+  const reading = usualDoubt(read);
+  const wanted = wantedOf(plan, method);
+  const kind = method === 'weight' ? 'hang' : 'tone';
+  // A span that does not give under its weight was not read; one that does not sound is slack.
+  const told = (value: number) => (method === 'weight' ? value > 0 : value >= 0);
+  const known = read.means.map((m) => (m && told(m.mean) ? pullOf(plan, method, m.mean) : undefined));
+  const figures = known.flatMap((found, i) => {
+    if (!found) return [];
+    const value = found.pull - (plan.sizes.pull ?? 0);
+    const made = { id: `pull-${i + 1}`, of: 'force', value, good: plan.good.value } as const;
+    return [figureOf({ ...made, standard: found.slope * reading.standard }, reading, read.scatter)];
   });
-  return { ...NO_RESULT, figures, standard: reading.standard };
+  return {
+    ...NO_RESULT,
+    figures,
+    moves: known.flatMap((found, bolt): SheetMove[] => (found ? [{ kind, bolt, by: wanted }] : [])),
+    expected: 0,
+    standard: reading.standard,
+  };
 }
 
 /** Chains by their sag: between a hundredth and a fiftieth of the span. */
@@ -113,7 +149,7 @@ export function workChain(plan: SheetPlan, read: Read): SheetResult {
             {
               id: `sag-${i + 1}`,
               of: 'length',
-              value: m.mean - 0.015 * span,
+              value: m.mean - ((CHAIN_SAG.least + CHAIN_SAG.most) / 2) * span,
               standard: reading.standard,
               good: plan.good.value,
             },
@@ -123,7 +159,14 @@ export function workChain(plan: SheetPlan, read: Read): SheetResult {
         ]
       : [],
   );
-  return { ...NO_RESULT, figures, standard: reading.standard };
+  const wanted = ((CHAIN_SAG.least + CHAIN_SAG.most) / 2) * span;
+  return {
+    ...NO_RESULT,
+    figures,
+    moves: read.means.flatMap((m, bolt): SheetMove[] => (m ? [{ kind: 'hang', bolt, by: wanted }] : [])),
+    expected: 0,
+    standard: reading.standard,
+  };
 }
 
 /** A shaft behind its coupling. */
@@ -156,6 +199,9 @@ export function workRunout(plan: SheetPlan, read: Read): SheetResult {
   return {
     ...NO_RESULT,
     figures: [swing('near', near), swing('far', far), slope],
+    // The swing is twice what the shaft stands off.
+    moves: [near, far].map((whole, bolt) => ({ kind: 'tap', bolt, by: whole / 2 })),
+    expected: 0,
     standard: reading.standard,
   };
 }

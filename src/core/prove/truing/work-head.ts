@@ -17,8 +17,14 @@ const length = (v: number) => quantity('length', v);
 const valuesOf = ({ means }: Read): readonly number[] => means.map((m) => m?.mean ?? NaN);
 const dots = (values: readonly number[]) => values.flatMap((h, x) => (Number.isFinite(h) ? [{ x, h }] : []));
 
-/** Distance of the upper to the lower screws of a spindle’s plate, m; common practice, no source. */
-const MOUNT = 0.15;
+/** What takes both leans of a plate away. @param mount upper to lower screws, m. */
+function plateOf(lean: { readonly right: number; readonly back: number }, mount: number): SheetMove[] {
+  const { shim, at, topLeft } = plateMoves(lean, mount);
+  return [
+    { kind: at === 'top' ? 'top-shim' : 'bottom-shim', bolt: null, by: shim },
+    { kind: topLeft >= 0 ? 'turn-left' : 'turn-right', bolt: null, by: Math.abs(topLeft) },
+  ];
+}
 
 /** The plunge axis against the table, across and along: by a square, turned over or not. */
 export function workLean(plan: SheetPlan, read: Read, method: string): SheetResult {
@@ -31,13 +37,22 @@ export function workLean(plan: SheetPlan, read: Read, method: string): SheetResu
   const mean = (low: number, high: number) =>
     turned ? (slope(low, high) + slope(low + 4, high + 4)) / 2 : slope(low, high);
   const standard = (Math.SQRT2 * reading.standard) / height / (turned ? Math.SQRT2 : 1);
+  // The tool nears the blade on its right, then behind it: so its axis leans as it rises.
+  const lean = { right: mean(0, 1), back: mean(2, 3) };
   const figures = [
-    { id: 'across', value: mean(0, 1) },
-    { id: 'along', value: mean(2, 3) },
+    { id: 'across', value: lean.right },
+    { id: 'along', value: lean.back },
   ].map(({ id, value }) =>
     figureOf({ id, of: 'slope', value, standard, good: plan.good.value }, reading, read.scatter),
   );
-  return { ...NO_RESULT, figures, points: dots(values), expected: 0, standard: reading.standard };
+  return {
+    ...NO_RESULT,
+    figures,
+    moves: plateOf(lean, plan.sizes.mount ?? 1),
+    points: dots(values),
+    expected: 0,
+    standard: reading.standard,
+  };
 }
 
 /** The spindle against the table: where its top leans to, and what its plate wants. */
@@ -55,11 +70,6 @@ export function workTram(plan: SheetPlan, read: Read): SheetResult {
   const slope = (id: string, value: number) =>
     figureOf({ id, of: 'slope', value, standard, good: plan.good.value }, reading, read.scatter);
   const rest = swingLeft(right, left, front, back);
-  const { shim, at, topLeft } = plateMoves(lean, MOUNT);
-  const moves: SheetMove[] = [
-    { kind: at === 'top' ? 'top-shim' : 'bottom-shim', bolt: null, by: shim },
-    { kind: topLeft >= 0 ? 'turn-left' : 'turn-right', bolt: null, by: Math.abs(topLeft) },
-  ];
   const good = plan.good.value === null ? null : (plan.good.value * 2 * radius) / 2;
   return {
     ...NO_RESULT,
@@ -72,7 +82,7 @@ export function workTram(plan: SheetPlan, read: Read): SheetResult {
         read.scatter,
       ),
     ],
-    moves,
+    moves: plateOf(lean, plan.sizes.mount ?? 1),
     expected: 0,
     points: dots(values),
     standard: reading.standard,
@@ -103,7 +113,8 @@ export function workDroop(plan: SheetPlan, read: Read): SheetResult {
       figureOf({ ...made, id: 'drop', value: slope * reach, standard: 1.9 * u }, reading, read.scatter),
       figureOf({ ...made, id: 'sag', value: sag, standard: Math.SQRT2 * u }, reading, read.scatter),
     ],
-    ...rootMoves(plan, slope, offset),
+    // The plunger is pushed in where the head is low: its height is the other way round.
+    ...rootMoves(plan, -slope, -offset),
     expected: sag,
     points,
     standard: u,

@@ -102,6 +102,9 @@ export function workFlat(plan: SheetPlan, read: Read): SheetResult {
   return {
     ...NO_RESULT,
     figures: [figureOf(made, reading, read.scatter)],
+    // Down to below the lowest place, so that all of it is cut.
+    moves: [{ kind: 'skim', bolt: null, by: plane.flatness + 2 * u }],
+    expected: 0,
     points: dots(values),
     standard: u,
   };
@@ -167,7 +170,7 @@ export function workSquare(plan: SheetPlan, read: Read, method: string): SheetRe
   return {
     ...NO_RESULT,
     figures,
-    moves: [{ kind: sets === 2 ? 'home' : 'side', bolt: null, by: -lead }],
+    moves: [{ kind: sets === 2 ? 'home' : 'end', bolt: null, by: -lead }],
     expected: 0,
     points: dots(values),
     standard: reading.standard,
@@ -187,8 +190,10 @@ export function workEnds(plan: SheetPlan, read: Read): SheetResult {
   const { good } = plan;
   const figures = [
     figureOf({ id: 'roll', of: 'length', value: roll, standard: u, good: good.value }, reading, read.scatter),
+    // Told, not judged: over a table that is not skimmed yet it may be the table's. The rails' own wind stands
+    // with rail B.
     figureOf(
-      { id: 'wind', of: 'length', value: far - near, standard: 2 * u, good: good.value },
+      { id: 'wind', of: 'length', value: far - near, standard: 2 * u, good: null },
       reading,
       read.scatter,
     ),

@@ -108,9 +108,12 @@ export function workParallel(plan: SheetPlan, read: Read, method: string): Sheet
   const figures = [figureOf(made, reading, read.scatter)];
   if (read.rough) return { ...NO_RESULT, figures, points, standard };
   const bolts = plan.bolts.map((b) => b.x);
-  const shims = isSide(plan) || bolts.length < 2 ? null : shimsFor(points, bolts, SHIM_STEP, 0);
+  const goesUp = plan.key.endsWith('/height');
+  const shims = goesUp && bolts.length > 1 ? shimsFor(points, bolts, SHIM_STEP, 0) : null;
   const mean = heights.reduce((s, h) => s + h, 0) / heights.length;
-  const sides = isSide(plan) ? sidewaysMoves(points, bolts, mean) : [];
+  // Through the bridge B reads more where it is too near; a distance is more where it is too far.
+  const outward = method === 'bridge' ? 1 : -1;
+  const sides = shims ? [] : sidewaysMoves(points, bolts, mean, outward);
   return {
     ...NO_RESULT,
     figures,
@@ -129,9 +132,10 @@ function sidewaysMoves(
   points: readonly Point[],
   bolts: readonly number[],
   mean: number,
+  outward: 1 | -1,
 ): readonly SheetMove[] {
   return moves(
     'side',
-    bolts.map((x) => ({ by: mean - between(points, x) })),
+    bolts.map((x) => ({ by: outward * (between(points, x) - mean) })),
   );
 }

@@ -4,6 +4,7 @@ import type { SheetKind, SheetPlan } from './sheet';
 import { workBelt, workChain, workMesh, workRunout, workScrew } from './work-drives';
 import { workDroop, workLean, workTram } from './work-head';
 import { workCorners, workEnds, workFlat, workSquare } from './work-places';
+import { workStep, workUpright } from './work-posts';
 import { workParallel, workStraight } from './work-rails';
 
 type Work = (plan: SheetPlan, read: Read, method: string) => SheetResult;
@@ -11,6 +12,8 @@ type Work = (plan: SheetPlan, read: Read, method: string) => SheetResult;
 const works: Readonly<Record<SheetKind, Work>> = {
   straight: workStraight,
   parallel: workParallel,
+  upright: workUpright,
+  'in-step': workStep,
   corners: workCorners,
   square: workSquare,
   ends: workEnds,

@@ -1,6 +1,6 @@
 'use client';
 
-import { bestMove, endOf, type SheetState, type Truing } from '@/core/prove';
+import { bestMove, endOf, type SheetState, type Truing, worstFigure } from '@/core/prove';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { colourOf, VerdictMark } from '@/ui/verdict-mark';
@@ -92,7 +92,7 @@ function Best({ truing, state, acts }: SideProps) {
   const texts = moveTexts(moves, system);
   if (!state.last || state.stale || !moves.length) return null;
   if (end === 'all-hold') return <p>It is good enough: go on to the next sheet.</p>;
-  const [figure] = state.last.result.figures;
+  const figure = worstFigure(state);
   const axisOf = (key: string) => truing.sheets.find((s) => s.plan.key === key)?.axisName ?? '';
   return (
     <section className={styles.best} aria-label="Best next adjustment">
