@@ -4,3 +4,4 @@ export { type DialMakeup, dialStandIn, type DialStandIn, usualDial } from './dia
 export * from './plant';
 export { type Dice, diceOf, normalOf } from './seeds';
 export * from './whole';
+export * from './practice';

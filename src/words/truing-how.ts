@@ -59,8 +59,9 @@ export function methodHow(
       'A square on the table, its blade to the right of the tool: indicator at the tool, low, then high. ' +
       'Then its blade behind the tool. + where the tool comes nearer to the blade.',
     'lean/square-turned':
-      'A square on the table, its blade to the right of the tool, then behind it: indicator at the tool, low ' +
-      'and high; then all once more with the square turned over. + where the tool comes nearer to the blade.',
+      'A square on the table, its blade to the right of the tool, then behind it: indicator at the tool, ' +
+      'low and high; then all once more with the square turned over. + where the tool comes nearer to the ' +
+      'blade.',
     'droop/dial': 'Indicator at the tool on a level surface, the real head on, at four reaches of the arm.',
     'tram/swing': 'Indicator in the spindle, turned by hand: right, back, left, front. Drive power off.',
     'flat/dial': 'Indicator at the tool, over nine places of the table.',
@@ -76,8 +77,8 @@ export function methodHow(
       'Indicator at each end of what is lifted, over the table: all ends low, then high, after the same ' +
       'turns of every screw. It reads more where that end is low.',
     'belt/weight':
-      `Hang ${weightText(sizes.weight ?? 0)} on the middle of the free span, a straight edge over both pulleys: ` +
-      'how far it gives.',
+      `Hang ${weightText(sizes.weight ?? 0)} on the middle of the free span, ` +
+      'a straight edge over both pulleys: how far it gives.',
     'mesh/push':
       'Lock the pinion. Push the carriage both ways and read the play: every third of a pinion turn ' +
       'over two ' +

@@ -3,8 +3,8 @@ import { type Dice, diceOf } from '../seeds';
 import type { MeshState, RailState, Sheets, WholeState } from './state';
 
 /**
- * What can be wrong with a machine when it is put together; nought where nothing is. SI. Faults of drives go by
- * axis: `belt-slack:bed`, or `belt-slack` for all.
+ * What can be wrong with a machine when it is put together; nought where nothing is. SI. Faults of drives go
+ * by axis: `belt-slack:bed`, or `belt-slack` for all.
  */
 export const wholeFaults = [
   /** Bow of rail A: in height, sideways. */
@@ -103,11 +103,21 @@ function faultOf(key: string, faults: WholeFaults): number[] {
   }
 }
 
-function railOf(plan: SheetPlan, { faults, dice }: Makes): RailState {
+/** What a rail strays anyhow: its own, and on one bed with another what that one strays. */
+function anyhow(plan: SheetPlan, { plans, dice }: Makes): number[] {
   const own = dice(`rail ${plan.key}`);
+  const strays = bowed(0).map(() => even(own, ANYHOW * goodOf(plan)));
+  const first = plan.kind === 'parallel' ? plans.get(plan.reference ?? '') : undefined;
+  if (first?.kind !== 'straight') return strays;
+  const shared = dice(`rail ${first.key}`);
+  return strays.map((h) => h + even(shared, ANYHOW * goodOf(first)));
+}
+
+function railOf(plan: SheetPlan, makes: Makes): RailState {
+  const strays = anyhow(plan, makes);
   return {
     length: plan.sizes.length ?? 1,
-    stray: faultOf(plan.key, faults).map((h) => h + even(own, ANYHOW * goodOf(plan))),
+    stray: faultOf(plan.key, makes.faults).map((h, i) => h + strays[i]!),
     bolts: plan.bolts.map((b) => b.x),
     by: plan.bolts.map(() => 0),
   };

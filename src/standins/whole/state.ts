@@ -61,7 +61,7 @@ export interface WholeState {
   readonly spindle: LeanState;
   /** Table over its grid, over what the frame does; null once it was skimmed: then it is as the tool goes. */
   readonly table: readonly number[] | null;
-  /** How the skimmed table lay under the tool's way when it was cut. */
+  /** As it was cut. */
   readonly skimmed: readonly number[];
   readonly arm: { readonly height: number; readonly tilt: number; readonly sag: number };
   /** Lean of each post, along the bed and across it. */
@@ -75,7 +75,7 @@ export interface WholeState {
   readonly belts: Readonly<Record<string, readonly number[]>>;
   readonly chains: Readonly<Record<string, readonly number[]>>;
   readonly runouts: Readonly<Record<string, readonly number[]>>;
-  /** What edge and square are themselves: bow of the edge, m, and how much less than 90° the square has, rad. */
+  /** Bow of the straight edge, m, and how much less than a right angle the square has, rad. */
   readonly edge: number;
   readonly blade: number;
 }

@@ -26,7 +26,7 @@ export function sheetEdits(
 }
 
 /** Places of a round: one for each reading of one run. */
-const placesOf = ({ plan, method }: SheetState) => {
+export const placesOf = ({ plan, method }: Pick<SheetState, 'plan' | 'method'>) => {
   const count = cellsOf(plan, method).length / method.runs;
   return isLine(plan) || plan.places.length === count
     ? plan.places.map(({ x, y }) => ({ x, y }))

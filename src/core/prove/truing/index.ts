@@ -1,6 +1,6 @@
 export { type Cell, cellsOf } from './cells';
 export { happenedEdits, movedEdits, readEdits, sheetEdits, startedRound, unreadEdits } from './edits';
-export { exactResult } from './exact';
+export { exactResult, exactRound } from './exact';
 export { type Figure } from './figure';
 export { type MoveGroup, moveGroups } from './groups';
 export { type BestMove, bestMove, endOf, readingMinutes, worstFigure } from './next';

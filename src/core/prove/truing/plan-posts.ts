@@ -39,7 +39,7 @@ export function postSheets(parts: Parts, count: 2 | 4): SheetPlan[] {
   ];
 }
 
-/** Screws in step: every end of what is lifted over the table, low, then high after the same turns of each. */
+/** Screws in step: every end of what is lifted, low, then high after the same turns of each. */
 export function stepSheet(parts: Parts, count: 2 | 4): SheetPlan {
   const { project, plunge } = parts;
   const ends = posts(count);

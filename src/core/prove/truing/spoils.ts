@@ -48,7 +48,7 @@ const SPOILS: Readonly<Record<Node, readonly Node[]>> = {
   square: ['drives'],
   arm: ['plunge', 'table', 'tram'],
   plunge: ['drives', 'tram'],
-  // A square stood on it for the plunge axis; a plunge axis that is turned leaves the table as flat as it was.
+  // A square stood on it for the plunge axis; turning that axis leaves the table as flat as it was.
   table: ['plunge', 'tram'],
 };
 

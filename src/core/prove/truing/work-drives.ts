@@ -26,7 +26,7 @@ export function workScrew(plan: SheetPlan, read: Read): SheetResult {
     const made = { id, of: 'length', value: range, standard: Math.SQRT2 * reading.standard } as const;
     return figureOf({ ...made, good: plan.good.value }, reading, read.scatter);
   });
-  // The near bearing is built in and stays; the far one goes where the rail is. A bow in the middle stays too.
+  // The near bearing is built in and stays, the far one goes to the rail; a bow in between stays too.
   const [up, side] = [plane(0), plane(3)].map(([near, , far]) => near! - far!) as [number, number];
   const bow = [plane(0), plane(3)].map(([near, middle, far]) => Math.abs(middle! - (near! + far!) / 2));
   return {

@@ -190,8 +190,7 @@ export function workEnds(plan: SheetPlan, read: Read): SheetResult {
   const { good } = plan;
   const figures = [
     figureOf({ id: 'roll', of: 'length', value: roll, standard: u, good: good.value }, reading, read.scatter),
-    // Told, not judged: over a table that is not skimmed yet it may be the table's. The rails' own wind stands
-    // with rail B.
+    // Told, not judged: before the table is skimmed it may be the table's.
     figureOf(
       { id: 'wind', of: 'length', value: far - near, standard: 2 * u, good: null },
       reading,

@@ -1,0 +1,100 @@
+import { expect } from 'vitest';
+import {
+  type Axis,
+  type Project,
+  startingFit,
+  startingBuild,
+  startingProve,
+  startingPassing,
+  startingShims,
+} from '@/core/model';
+
+/** A screw without what came with version 5: nobody had said its ratings. */
+function unrated(drive: Axis['drive']): object {
+  if (drive.kind !== 'screw' || drive.thread.kind !== 'ball') return drive;
+  const { bearingDynamicLoad, bearingStaticLoad, thread, ...rest } = drive;
+  const { staticLoad, ...ball } = thread;
+  expect([bearingDynamicLoad, bearingStaticLoad, staticLoad]).toEqual([null, null, null]);
+  return { ...rest, thread: ball };
+}
+
+/** An axis without what came with version 6: nobody had said how it goes together. */
+function unfitted({ fit, ...axis }: Axis) {
+  expect(fit).toEqual(startingFit());
+  return axis;
+}
+
+/** A machine without what came with version 13: it is a real one, and nobody kept how bolts were moved. */
+export function asBefore13({ practice, ...rest }: Project): Project {
+  expect(practice).toBeNull();
+  const rounds = rest.rounds.map((r) => ({
+    ...r,
+    moved: r.moved.map(({ kind, ...m }) => {
+      expect(kind).toBe('');
+      return m;
+    }),
+  }));
+  return { ...rest, rounds } as unknown as Project;
+}
+
+/** A machine without what came with version 12: nothing was tried on it. */
+export function asBefore12(project: Project): Project {
+  const { trials, posting, ...rest } = asBefore13(project);
+  expect(startingProve()).toMatchObject({ trials, posting });
+  return rest as Project;
+}
+
+/** A machine without what came with version 11: nothing was read on it. */
+export function asBefore11(project: Project): Project {
+  const { sheets, rounds, happenings, symptoms, ...rest } = asBefore12(project);
+  expect(startingProve()).toMatchObject({ sheets, rounds, happenings, symptoms });
+  return rest as Project;
+}
+
+/** A machine without what came with version 9: nothing was got or sawn. */
+export function asBefore9(machine: Project): Project {
+  const project = asBefore11(machine);
+  const { remnants, ...fresh } = startingBuild();
+  expect(project).toMatchObject(fresh);
+  expect(project.remnants.keep.si).toBe(remnants.keep.si);
+  const kept = Object.entries(project).filter(
+    ([field]) => field !== 'remnants' && !Object.hasOwn(fresh, field),
+  );
+  return Object.fromEntries(kept) as Project;
+}
+
+/** A machine without what came with version 6: nobody had said what it stands on, nor how it fits. */
+export function asBefore6(project: Project) {
+  const { axes, pins, structure, shims, passing, ...rest } = asBefore9(project);
+  expect(passing).toEqual(startingPassing());
+  expect(shims.map((s) => s.thickness.typed)).toEqual(startingShims().map((s) => s.thickness.typed));
+  const { feet, ...frame } = structure ?? { feet: null };
+  if (structure) expect(feet).toEqual({ held: 'free', along: null, across: null, height: null });
+  return {
+    ...rest,
+    axes: axes.map(unfitted),
+    pins: pins.map((pin) => ({ ...pin, axis: unfitted(pin.axis) })),
+    structure: structure && frame,
+  };
+}
+
+type Unfitted = ReturnType<typeof unfitted>;
+
+/** A machine without what came with version 5; the place of a coupling was always the motor. */
+export function asBefore5(project: Project) {
+  const { axes, pins, structure, ...rest } = asBefore6(project);
+  const { crossbar, ...frame } = (structure ?? { crossbar: null }) as NonNullable<Project['structure']>;
+  expect(crossbar).toBeNull();
+  const bare = ({ coupling: { place, ...coupling }, controller, drive, guide, ...axis }: Unfitted) => {
+    const { calibration, ...pulses } = controller;
+    const { grip, offPlane, plate, ...rails } = guide;
+    expect([place, calibration, grip, offPlane, plate]).toEqual(['motor', 'none', 'unknown', null, null]);
+    return { ...axis, controller: pulses, coupling, drive: unrated(drive), guide: rails };
+  };
+  return {
+    ...rest,
+    structure: structure && frame,
+    axes: axes.map(bare),
+    pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })),
+  };
+}
