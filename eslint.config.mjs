@@ -85,7 +85,7 @@ export const arrows = [
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'program', 'catalogue')),
   ...from(type('standins'), type('standins'), core(...upTo(coreRooms, 'drawing'))),
   ...from(type('drawings'), type('drawings', 'words'), core(...coreRooms)),
-  ...from(type('words'), type('words'), core(...coreRooms)),
+  ...from(type('words'), type('words', 'standins'), core(...coreRooms)),
   ...from(type('demo'), core('formats', 'model')),
   ...from(type('storage'), type('storage'), core('units', 'findings', 'model')),
   ...from(type('session'), type('session', 'storage'), core('units', 'findings', 'model')),
@@ -95,7 +95,7 @@ export const arrows = [
     from(
       features(name),
       features(name, ...upTo([...sharedFeatures, name], name)),
-      type('ui', 'words', 'drawings', 'session', 'storage', 'demo', 'workers'),
+      type('ui', 'words', 'drawings', 'session', 'storage', 'demo', 'workers', 'standins'),
       core(...coreRooms),
     ),
   ),

@@ -106,9 +106,9 @@ const corners = (): Shape[] => [
   text(345, 50, 'right side', { anchor: 'end' }),
   text(96, 50, 'left side', { anchor: 'start' }),
   ...arrow({ x: 440, y: 20 }, { x: 500, y: 20 }),
-  text(508, 16, '+X', { ink: 'blue', bold: true, anchor: 'start' }),
+  text(508, 16, 'along the bed', { ink: 'blue', bold: true, anchor: 'start' }),
   ...arrow({ x: 440, y: 20 }, { x: 440, y: 76 }),
-  text(440, 82, '+Y', { ink: 'blue', bold: true }),
+  text(440, 82, 'across', { ink: 'blue', bold: true }),
   said(520, 50, '+ that end is high'),
 ];
 
@@ -129,7 +129,7 @@ const upright = (): Shape[] => [
   ...post(110),
   ...post(330),
   ...arrow({ x: 160, y: 90 }, { x: 210, y: 90 }),
-  said(220, 86, '+X, then +Y', { bold: false }),
+  said(220, 86, 'along the bed, then across', { bold: false }),
   said(460, 60, '+ the top leans to +'),
   said(460, 42, 'each post, in both planes', { bold: false }),
 ];
@@ -163,8 +163,8 @@ const square = (): Shape[] => [
   text(340, 0, '2', { ink: 'ink', bold: true }),
   text(360, 96, '3', { ink: 'ink', bold: true }),
   text(102, 96, '4', { ink: 'ink', bold: true }),
-  text(210, 0, 'along X, the long way'),
-  said(400, 60, '+ less than 90° between +X and +Y'),
+  text(210, 0, 'along the bed'),
+  said(400, 60, '+ less than 90° at corner 1'),
   said(400, 42, 'then diagonal 1 to 3 is the longer one', { bold: false }),
 ];
 
@@ -195,9 +195,9 @@ const tram = (): Shape[] => [
   circle('spindle', { x: 220, y: 54 }, 7, { pen: edge, fill: 'steel' }),
   line('arm', { x: 220, y: 54 }, { x: 266, y: 54 }, { pen: edge }),
   circle('tip', { x: 266, y: 54 }, 3, { fill: 'blue' }),
-  text(276, 50, 'right, +X', { anchor: 'start' }),
+  text(276, 50, 'right', { anchor: 'start' }),
   text(164, 50, 'left', { anchor: 'end' }),
-  text(220, 104, 'back, +Y'),
+  text(220, 104, 'back: to the plate'),
   text(220, -4, 'front'),
   said(400, 56, 'seen from above; 100 mm from the middle'),
   said(400, 40, '+ plunger pushed in: the arm is low there', { bold: false }),
@@ -209,7 +209,7 @@ const flat = (): Shape[] => [
     const [row, column] = [Math.floor(i / 3), i % 3];
     return text(136 + row * 104, 14 + column * 34, String(i + 1), { ink: 'ink', bold: true });
   }),
-  text(240, -6, 'along X'),
+  text(240, -6, 'along the bed'),
   said(400, 50, '+ the table is high there'),
 ];
 

@@ -107,3 +107,13 @@ export {
 } from './trial-figures';
 export { settingFrom, settingNames, settingText, trialNoteText } from './trial-notes';
 export { causeTexts, HAND_TEST, handTexts, signTexts } from './causes';
+export {
+  faultGroupNames,
+  hintNames,
+  levelNames,
+  namedWords,
+  pointNames,
+  PRACTICE_NOTE,
+  practiceCures,
+  practiceFaultNames,
+} from './practice';

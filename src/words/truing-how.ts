@@ -38,7 +38,8 @@ export function methodHow(
     'parallel/caliper': 'Distance of both rails at every station, over the same faces.',
     'parallel/tape': 'Distance of both rails at every station. A tape decides little here.',
     'corners/level':
-      'A level along each of the four sides. + where the end towards +X or +Y is high. Turn it end for ' +
+      'A level along each of the four sides. + where its end that is further along the bed, ' +
+      'or further across it, is high. Turn it end for ' +
       'end and ' +
       'take the mean.',
     'corners/dial': 'Heights of the four corners, one round, over the same surface.',
@@ -50,7 +51,7 @@ export function methodHow(
       'axis: near ' +
       'end, far end. Turn the square over about its blade and read both again, the indicator kept as it ' +
       'is. + ' +
-      'where the tool strays to +X.',
+      'where the tool strays on along the bed.',
     'ends/dial':
       'An indicator at the left end of the gantry, then at the right, over the table: near end of the ' +
       'bed, then ' +
@@ -68,11 +69,12 @@ export function methodHow(
     'screw/dial':
       'Indicator on the carriage against the screw, near, middle, far; mean over a turn of the screw.',
     'upright/level':
-      'A level against each post: first along the bed, then across it. + where its top leans to +X or +Y. ' +
+      'A level against each post: first along the bed, then across it. + where its top leans on along ' +
+      'the bed, or to the right. ' +
       'Turn it end for end and take the mean.',
     'upright/plumb':
       'A plumb line beside each post, along the bed, then across it: how much further the post stands to ' +
-      '+X or +Y at its top than at its foot.',
+      '+ (on along the bed, or to the right) at its top than at its foot.',
     'in-step/dial':
       'Indicator at each end of what is lifted, over the table: all ends low, then high, after the same ' +
       'turns of every screw. It reads more where that end is low.',

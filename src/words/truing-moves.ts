@@ -33,7 +33,7 @@ function groupText({ kind, first, last, low, high }: MoveGroup, system: UnitSyst
       return `${which}: shim ${how}`;
     case 'top-along':
     case 'top-across':
-      return `${which}: top ${how} to ${to}${kind === 'top-along' ? 'X' : 'Y'}`;
+      return `${which}: top ${how} ${kind === 'top-along' ? 'along the bed' : 'across'}, to ${to}`;
     case 'tap':
       return first === last
         ? `${first === 0 ? 'by the coupling' : 'further out'}: high side in by ${how}`
@@ -52,9 +52,9 @@ function soloText({ kind, by }: SheetMove, system: UnitSystem): string {
   const how = micro(Math.abs(by), system);
   switch (kind) {
     case 'home':
-      return `pull-off of the end at the larger y: ${by < 0 ? '−' : '+'}${how}`;
+      return `pull-off of the gantry’s right end: ${by < 0 ? '−' : '+'}${how}`;
     case 'end':
-      return `loosen the feet: the end at the larger y ${by < 0 ? '−' : '+'}${how} along X`;
+      return `loosen the feet: right end ${how} ${by < 0 ? 'back' : 'on'} along the bed`;
     case 'far-up':
       return `far bearing ${how} ${by < 0 ? 'down' : 'up'}`;
     case 'far-side':

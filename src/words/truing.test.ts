@@ -42,7 +42,7 @@ describe('words of truing', () => {
         for (const { name } of cellsOf(plan, m))
           if (name !== null)
             expect(cellName(plan.kind, name), `${plan.kind} ${name}`).toMatch(
-              / |^(right|left|back|front|along X|along Y)$|height|side/,
+              / |^(right|left|back|front|along the bed|across the bed)$|height|side/,
             );
       }
     }

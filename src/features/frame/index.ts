@@ -16,6 +16,7 @@ export {
 } from './reports-context';
 export { type BuildState, todayIso, useBuild } from './use-build';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
+export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
 export { NextLink } from './next-link';

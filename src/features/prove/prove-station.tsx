@@ -14,13 +14,15 @@ import {
   useTruing,
 } from '@/features/frame';
 import { CausesView } from './causes/causes-view';
+import type { Project } from '@/core/model';
 import { HeldView } from './held/held-view';
 import styles from './prove.module.css';
 import { markOf } from './trials/trial-order';
+import { PracticeView } from './practice/practice-view';
 import { TrialsView } from './trials/trials-view';
 import { TruingView } from './truing/truing-view';
 
-const views = ['truing', 'first', 'proof', 'held', 'causes'] as const;
+const views = ['truing', 'first', 'proof', 'held', 'causes', 'practice'] as const;
 type View = (typeof views)[number];
 
 const viewOf = (asked: string | null): View => views.find((v) => v === asked) ?? 'truing';
@@ -70,6 +72,12 @@ const causesTab = (symptoms: number): TabSaid => ({
   note: symptoms ? `${symptoms} ${symptoms === 1 ? 'sign' : 'signs'} answered` : 'nothing asked',
 });
 
+/** How far a practice round is. */
+const practiceTab = (practice: Project['practice']): TabSaid => ({
+  title: 'Practice',
+  note: practice?.ended ? 'ended' : `${practice?.named.length ?? 0} named`,
+});
+
 /** The Prove station: is it straight, does it move, and does it do what was promised? */
 export function ProveStation() {
   const asked = useSearchParams();
@@ -86,8 +94,11 @@ export function ProveStation() {
     proof: trialsTab(trials, 'proof'),
     held: heldTab(held.rows),
     causes: causesTab(symptoms.length),
+    practice: practiceTab(project.practice),
   };
-  const tabs = views.map((v): SheetTab => ({
+  // Only of a machine to practise on.
+  const shown = views.filter((v) => v !== 'practice' || project.practice !== null);
+  const tabs = shown.map((v): SheetTab => ({
     id: v,
     href: v === 'truing' ? machineHref('prove', id) : `${machineHref('prove', id)}&v=${v}`,
     here: v === view,
@@ -104,6 +115,7 @@ export function ProveStation() {
       )}
       {view === 'held' && <HeldView {...{ held, trials, findings }} />}
       {view === 'causes' && <CausesView axis={asked.get('axis')} />}
+      {view === 'practice' && <PracticeView />}
     </div>
   );
 }

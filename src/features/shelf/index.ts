@@ -1,1 +1,2 @@
 export { Shelf } from './shelf';
+export { Practise } from './practise';

@@ -82,6 +82,9 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
         <Button component={Link} href="/handbook">
           Handbook
         </Button>
+        <Button component={Link} href="/practice">
+          Practise
+        </Button>
         <FilePicker
           label="Machine files"
           accept={accept}

@@ -97,10 +97,13 @@ function refereeOf(ground: PracticeGround, hidden: readonly HiddenFault[]) {
   };
 }
 
-/** All of the points up to half as much again as the referee, none at thrice. */
-const within = (of: number, taken: number, referee: number): Points => {
+/**
+ * All of the points up to half as much again as the referee, none at thrice; whoever finds nothing has saved
+ * nothing.
+ */
+const within = (of: number, taken: number, referee: number, found: number): Points => {
   const share = (3 - taken / referee) / 1.5;
-  return { of, got: Math.round(of * Math.max(0, Math.min(1, share))) };
+  return { of, got: Math.round(of * found * Math.max(0, Math.min(1, share))) };
 };
 
 /** Points by what they are given for; from the handbook of the trade, memory. */
@@ -122,14 +125,16 @@ export function practiceResult(ground: PracticeGround): PracticeResult {
   const spent = minutesOf(project.rounds.length + project.trials.length, taken, moves);
   const referee = refereeOf(ground, hidden);
   const worth = { right: 1, group: 0.5, guessed: 0, missed: 0 } as const;
-  const found = (POINTS.faults / hidden.length) * faults.reduce((sum, f) => sum + worth[f.named], 0);
+  const found = faults.reduce((sum, f) => sum + worth[f.named], 0) / hidden.length;
   const mended = faults.filter((f) => f.mended).length;
   const points = {
-    faults: { of: POINTS.faults, got: Math.max(0, Math.round(found) - POINTS.false * wrong.length) },
+    faults: {
+      of: POINTS.faults,
+      got: Math.max(0, Math.round(POINTS.faults * found) - POINTS.false * wrong.length),
+    },
     left: { of: POINTS.left, got: Math.round((POINTS.left * mended) / hidden.length) },
-    // Nothing read is nothing saved.
-    readings: taken ? within(POINTS.readings, taken, referee.readings) : { of: POINTS.readings, got: 0 },
-    time: taken ? within(POINTS.time, spent, referee.minutes) : { of: POINTS.time, got: 0 },
+    readings: within(POINTS.readings, taken, referee.readings, found),
+    time: within(POINTS.time, spent, referee.minutes, found),
     hints: { of: 0, got: -POINTS.hint * practice.hints.length },
   };
   const sum = Object.values(points).reduce((total, p) => total + p.got, 0);

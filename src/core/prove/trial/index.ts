@@ -1,4 +1,13 @@
-export { anewEdits, dropEdits, leaveEdits, openTrial, sayEdits, unwriteEdits, writeEdits } from './edits';
+export {
+  anewEdits,
+  dropEdits,
+  leaveEdits,
+  newTrial,
+  openTrial,
+  sayEdits,
+  unwriteEdits,
+  writeEdits,
+} from './edits';
 export { type Ground, groundsOf } from './ground';
 export { CIRCLE_PLACES, circleRadius, PIECE } from './pieces';
 export { trialPlans } from './plan';

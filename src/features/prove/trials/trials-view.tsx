@@ -13,6 +13,7 @@ import { TitleBlock } from '@/ui/title-block';
 import { instrumentNames, standingWords, trialCautions, trialHow, trialTitle } from '@/words';
 import { displayUnit, explainParseError, formatIn, parseQuantity } from '@/core/units';
 import { instruments } from '@/core/metrology';
+import { PracticeTrialLine } from '../practice/practice-line';
 import page from '../prove.module.css';
 import { ProgramPart } from './program';
 import { Schedule } from './schedule';
@@ -193,6 +194,7 @@ function Trial({ trials, state }: { readonly trials: Trials; readonly state: Tri
             electricians have the last word.
           </p>
         )}
+        <PracticeTrialLine {...{ state, acts }} />
         <TrialTable key={plan.key} {...{ state, acts }} />
         {last && <SeriesChart kind={plan.kind} series={last.result.series} system={system} />}
         {plan.program && <ProgramPart {...{ trials, state }} />}

@@ -4,6 +4,7 @@ import {
   anewEdits,
   dropEdits,
   leaveEdits,
+  newTrial,
   openTrial,
   sayEdits,
   trialCells,
@@ -13,7 +14,7 @@ import {
   unwriteEdits,
   writeEdits,
 } from '@/core/prove';
-import type { TrialEntry, TrialSaid } from '@/core/model';
+import { put, type TrialEntry, type TrialSaid } from '@/core/model';
 import {
   displayUnit,
   explainParseError,
@@ -108,6 +109,18 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
     return unit ? write(cell, formatIn(unit, si, 6).number) : undefined;
   };
 
+  /** Figures of a whole record, SI: one step of undo. */
+  const writeAll = (into: TrialSaid, all: readonly { readonly cell: string; readonly value: number }[]) => {
+    const entries = all.map(({ cell, value }): TrialEntry => {
+      const { row } = cells.find((c) => c.id === cell)!;
+      const unit = cellUnit(plan.kind, row, system);
+      const typed = unit ? `${formatIn(unit, value, 6).number} ${unit.symbol}` : value ? 'yes' : 'no';
+      return { cell, typed: typed.slice(0, MOST_TYPED), value, at: row.at?.value ?? null };
+    });
+    const others = project.trials.filter((t) => t.id !== into.id);
+    return editor.apply([put('trials', [...others, { ...into, entries }])], `Record: ${title}`);
+  };
+
   const look = (cell: string, yes: boolean | null) => {
     if (yes === null) return editor.apply(unwriteEdits(project, plan.key, cell), `Not looked: ${title}`);
     const entry = { cell, typed: yes ? 'yes' : 'no', value: yes ? 1 : 0, at: null };
@@ -126,6 +139,8 @@ export function useTrial({ plan, axisName, waits }: TrialState) {
     },
     write,
     writeFigure,
+    writeAll,
+    begun: () => newTrial(project, plan.key, freshId(), now()),
     look,
     say: (change: Partial<Omit<TrialSaid, 'id' | 'key' | 'entries' | 'taken'>>, label: string) =>
       editor.apply(sayEdits(project, plan.key, change, fresh()), `${label}: ${title}`),

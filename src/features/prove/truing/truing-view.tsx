@@ -12,6 +12,7 @@ import { Fold } from '@/ui/fold';
 import { Keypad } from '@/ui/keypad';
 import { TitleBlock } from '@/ui/title-block';
 import { cautionWords, methodHow, methodNames, trueText } from '@/words';
+import { PracticeSheetLine } from '../practice/practice-line';
 import page from '../prove.module.css';
 import { Asked } from './asked';
 import { Cells, useCellName } from './cells';
@@ -199,6 +200,7 @@ function Sheet({ truing, state, findings }: SheetViewProps) {
         )}
         <Picture {...{ state, acts }} />
         <Asked {...{ state, acts }} />
+        <PracticeSheetLine {...{ state, acts }} />
         <Cells key={plan.key} {...{ state, acts }} />
         <PhonePad key={`pad ${plan.key}`} {...{ state, acts }} />
         {plan.usualBolts && plan.bolts.length > 0 && (
@@ -253,9 +255,11 @@ interface ViewProps {
 
 /** Truing up: sheet by sheet, from readings to moves of bolts. */
 export function TruingView({ truing, sheet, findings }: ViewProps) {
+  // The sheet whose turn it was stays when its last reading is taken: what it comes to wants to be seen.
+  const [turn] = useState(truing.next);
   const state =
     truing.sheets.find((s) => s.plan.key === sheet) ??
-    truing.sheets.find((s) => s.plan.key === truing.next) ??
+    truing.sheets.find((s) => s.plan.key === turn) ??
     truing.sheets[0];
   if (!state) return null;
   return (

@@ -59,6 +59,38 @@ function openRound({ rounds }: Project, { plan, method, last, stale }: SheetStat
   return stale && last?.round.id === newest.id ? null : newest;
 }
 
+interface Takes {
+  readonly cells: readonly Cell[];
+  readonly unit: Unit;
+  readonly title: string;
+  readonly onNext: (index: number) => void;
+}
+
+/** Readings that the practice machine gives, SI; each press is one step of undo. */
+function usePracticeTakes({ cells, unit, title, onNext }: Takes) {
+  const { project, editor } = useMachine();
+  const readingAt = (index: number, si: number) => ({
+    place: cells[index]!.index,
+    typed: `${formatIn(unit, si, 6).number} ${unit.symbol}`,
+    value: Number(si.toPrecision(12)),
+    at: now(),
+  });
+  return {
+    /** One reading, then the next place. @param again beside the one that is there. */
+    takeAt: (into: RoundSaid, index: number, si: number, again: boolean) => {
+      const edits = readEdits(project, into, readingAt(index, si), again);
+      const refused = editor.apply(edits, `Reading: ${title}`);
+      if (!refused && !again) onNext(Math.min(index + 1, cells.length - 1));
+      return refused;
+    },
+    takeAll: (into: RoundSaid, all: readonly { readonly at: number; readonly si: number }[]) => {
+      const readings = [...into.readings, ...all.map(({ at, si }) => readingAt(at, si))];
+      const rounds = project.rounds.filter((r) => r.id !== into.id);
+      return editor.apply([put('rounds', [...rounds, { ...into, readings }])], `Readings: ${title}`);
+    },
+  };
+}
+
 /** What can be done at a sheet: read, read again, move, begin anew; each one step of undo. */
 export function useSheet(state: SheetState) {
   const { project, editor, system } = useMachine();
@@ -97,6 +129,7 @@ export function useSheet(state: SheetState) {
     setPicked(again ? at : next);
     return undefined;
   };
+  const made = usePracticeTakes({ cells, unit, title, onNext: (i) => setPicked(i) });
   /** A reading that came from a device, SI. */
   const takeFigure = (si: number): string | undefined => take(`${formatIn(unit, si, 6).number}`, false);
   return {
@@ -109,6 +142,8 @@ export function useSheet(state: SheetState) {
     round,
     take,
     takeFigure,
+    ...made,
+    begun,
     unread: () => round && edit(unreadEdits(project, round, cells[at]!.index), `Not read: ${title}`),
     shop: round ? round.temperature : shop,
     setShop: (value: number | null) => {
