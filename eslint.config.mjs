@@ -90,7 +90,7 @@ export const arrows = [
   ...from(type('storage'), type('storage'), core('units', 'findings', 'model')),
   ...from(type('session'), type('session', 'storage'), core('units', 'findings', 'model')),
   ...from(type('ui'), type('ui'), core('units', 'findings', 'worksheet', 'drawing'), type('words')),
-  ...from(type('workers'), type('workers'), core(...coreRooms)),
+  ...from(type('workers'), type('workers', 'standins'), core(...coreRooms)),
   ...[...sharedFeatures, ...stationFeatures].flatMap((name) =>
     from(
       features(name),

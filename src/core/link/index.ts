@@ -17,3 +17,4 @@ export {
   type Words,
   type WordsRead,
 } from './words';
+export { type Disarmed, IDLE, type LineState, type MachineLine, machineLine } from './machine-line';

@@ -15,6 +15,7 @@ import {
 } from '@/features/frame';
 import { CausesView } from './causes/causes-view';
 import type { Project } from '@/core/model';
+import { LineProvider } from './line/line-context';
 import { HeldView } from './held/held-view';
 import styles from './prove.module.css';
 import { markOf } from './trials/trial-order';
@@ -105,17 +106,19 @@ export function ProveStation() {
     ...said[v],
   }));
   return (
-    <div className={styles.prove}>
-      <div className={styles.head}>
-        <SheetHead label="Prove" tabs={tabs} />
+    <LineProvider>
+      <div className={styles.prove}>
+        <div className={styles.head}>
+          <SheetHead label="Prove" tabs={tabs} />
+        </div>
+        {view === 'truing' && <TruingView truing={truing} sheet={asked.get('sheet')} findings={findings} />}
+        {(view === 'first' || view === 'proof') && (
+          <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
+        )}
+        {view === 'held' && <HeldView {...{ held, trials, findings }} />}
+        {view === 'causes' && <CausesView axis={asked.get('axis')} />}
+        {view === 'practice' && <PracticeView />}
       </div>
-      {view === 'truing' && <TruingView truing={truing} sheet={asked.get('sheet')} findings={findings} />}
-      {(view === 'first' || view === 'proof') && (
-        <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
-      )}
-      {view === 'held' && <HeldView {...{ held, trials, findings }} />}
-      {view === 'causes' && <CausesView axis={asked.get('axis')} />}
-      {view === 'practice' && <PracticeView />}
-    </div>
+    </LineProvider>
   );
 }

@@ -1,44 +1,11 @@
-import type { PracticeSaid, Project } from '@/core/model';
-import { groundsOf, type SheetPlan, trialPlans, truingPlan, type TrialPlan, type Ground } from '@/core/prove';
+import type { Project } from '@/core/model';
+import type { Ground, SheetPlan } from '@/core/prove';
 import { type Dice, diceOf } from '../seeds';
 import type { WholeState } from '../whole';
 import { BEYOND, faultsMade, type PracticeFault, practiceFaults } from './faults';
+import type { HiddenFault, PracticeGround } from './ground';
 import { canBeSeen } from './shows';
 import { leftOf, lyingWith } from './world';
-
-/** A fault as it is hidden. */
-export interface HiddenFault {
-  readonly fault: PracticeFault;
-  /** Empty: it belongs to no axis. */
-  readonly axis: string;
-  /** SI, with its sign. */
-  readonly size: number;
-  /** Keys of the sheets and trials that show it; the first shows it best. */
-  readonly shown: readonly string[];
-}
-
-/** What a practice machine is drawn on: its sheets and trials. */
-export interface PracticeGround {
-  readonly project: Project;
-  readonly practice: PracticeSaid;
-  readonly sheets: readonly SheetPlan[];
-  readonly trials: readonly TrialPlan[];
-  readonly grounds: readonly Ground[];
-}
-
-/** @returns null where the machine is a real one. */
-export function practiceGround(project: Project): PracticeGround | null {
-  const { practice } = project;
-  if (!practice) return null;
-  const grounds = groundsOf(project);
-  return {
-    project,
-    practice,
-    grounds,
-    sheets: truingPlan(project),
-    trials: trialPlans(project, grounds),
-  };
-}
 
 /** Faults that only a screw has, and those that want a step that can be lost. */
 const SCREW_ONLY: readonly PracticeFault[] = ['nut-play', 'bearing-play', 'lead'];

@@ -1,7 +1,7 @@
 import { type Ground, PIECE, type TrialPlan, type TrialRow } from '@/core/prove';
 import { type Dice, normalOf } from '../seeds';
 import type { WholeState } from '../whole';
-import type { HiddenFault } from './draw';
+import type { HiddenFault } from './ground';
 import type { PracticeFault } from './faults';
 
 /** An axis of a practice machine in truth; SI. */

@@ -3,7 +3,8 @@ import { type InstrumentKind, type RoundSaid, type TrialSaid } from '@/core/mode
 import { type Cell, type SheetMethod, type SheetPlan, trialCells, type TrialPlan } from '@/core/prove';
 import { type Dice, diceOf, normalOf } from '../seeds';
 import { shownAt } from '../whole';
-import { leftFaults, lyingNow, type PracticeGround } from './draw';
+import { leftFaults, lyingNow } from './draw';
+import type { PracticeGround } from './ground';
 import { type PracticeEntry, trialTruth } from './truth';
 
 /** How an instrument errs: by its step and its greatest error. */

@@ -1,7 +1,8 @@
 import type { PracticeNamed, RoundSaid } from '@/core/model';
 import { cellsOf, exactResult, type SheetPlan } from '@/core/prove';
 import { shownAt, type WholeState } from '../whole';
-import { type HiddenFault, hiddenFaults, leftFaults, lyingNow, type PracticeGround } from './draw';
+import { hiddenFaults, leftFaults, lyingNow } from './draw';
+import type { HiddenFault, PracticeGround } from './ground';
 import { faultsMade } from './faults';
 import { isSame, seenInRound, seenInTrial } from './shows';
 

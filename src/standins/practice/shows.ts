@@ -10,7 +10,7 @@ import {
   workTrial,
 } from '@/core/prove';
 import { shownAt, type WholeState } from '../whole';
-import type { HiddenFault, PracticeGround } from './draw';
+import type { HiddenFault, PracticeGround } from './ground';
 import { trialTruth } from './truth';
 import { putTogether } from './world';
 

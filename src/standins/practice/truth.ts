@@ -1,6 +1,6 @@
 import { trialCells, type TrialPlan } from '@/core/prove';
 import { diceOf } from '../seeds';
-import type { HiddenFault, PracticeGround } from './draw';
+import type { HiddenFault, PracticeGround } from './ground';
 import { axisTruth, motionCell, wholeCell } from './motion';
 import { lyingWith } from './world';
 

@@ -2,7 +2,7 @@ import type { RoundSaid } from '@/core/model';
 import type { SheetMove } from '@/core/prove';
 import { diceOf } from '../seeds';
 import { movedBy, type WholeFault, type WholeFaults, wholeFaults, wholeOf, type WholeState } from '../whole';
-import type { HiddenFault, PracticeGround } from './draw';
+import type { HiddenFault, PracticeGround } from './ground';
 import { faultsMade } from './faults';
 
 /** Faults that were not put right by another part or setting. */

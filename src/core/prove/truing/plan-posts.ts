@@ -1,5 +1,5 @@
 import { goodLength } from './good';
-import type { Parts } from './plan';
+import type { Parts } from './plan-parts';
 import { methodsOf, type SheetPlan } from './sheet';
 
 const plain = { usualBolts: false, cautions: ['prop', 'lift'] } as const;

@@ -1,5 +1,6 @@
-import type { Arrangement, Axis, Project, Role } from '@/core/model';
+import type { Arrangement, Project, Role } from '@/core/model';
 import { driveSheets } from './plan-drives';
+import type { Parts } from './plan-parts';
 import { postSheets, stepSheet } from './plan-posts';
 import { railLength, railSheets } from './plan-rails';
 import { goodLength, goodSlope, goodSquare } from './good';
@@ -12,17 +13,6 @@ export const SWING = 0.1;
 
 /** Upper to lower screws of a spindle’s or plunge axis’s plate, m; common practice, no source. */
 export const USUAL_MOUNT = 0.15;
-
-export interface Parts {
-  readonly project: Project;
-  readonly of: (role: Role) => Axis | undefined;
-  /** The axis along the bed: the one that runs on the long rails. */
-  readonly long: Axis | undefined;
-  readonly cross: Axis | undefined;
-  readonly plunge: Axis | undefined;
-  /** What the tool reaches, m. */
-  readonly area: { readonly length: number; readonly width: number };
-}
 
 const plain = { bolts: [], usualBolts: false, reference: null, cautions: [], sizes: {} } as const;
 

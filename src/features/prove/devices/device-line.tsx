@@ -8,6 +8,7 @@ import { formatQuantity, type UnitSystem } from '@/core/units';
 import { Action } from '@/ui/action';
 import { trialText } from '@/words';
 import styles from './devices.module.css';
+import { useLine } from '../line/line-context';
 import { canListen, listen, type Listening } from './listen';
 import { canSerial, serialPort } from './serial';
 
@@ -84,11 +85,13 @@ export function DialLine({ onTake, system }: DialProps) {
   const [note, setNote] = useState('');
   const close = useRef<(() => void) | null>(null);
   useEffect(() => () => close.current?.(), []);
-  if (!canSerial()) return null;
+  const standIn = useLine()?.opened?.dial ?? null;
+  if (!canSerial() && !standIn) return null;
+  const offer = standIn ? 'Read the stand-in’s indicator' : 'Connect an indicator';
   const connect = async () => {
     setNote('');
     try {
-      const port = await serialPort(BAUD);
+      const port = standIn ?? (await serialPort(BAUD));
       const read = lineReader();
       port.listen((bytes) => {
         for (const heard of read(bytes)) {
@@ -119,7 +122,7 @@ export function DialLine({ onTake, system }: DialProps) {
         pressed={on}
         title="A digital indicator that speaks dial/1 over a serial line"
       >
-        {on ? 'Let the indicator go' : 'Connect an indicator'}
+        {on ? 'Let the indicator go' : offer}
       </Action>
       {on && (
         <span role="status">

@@ -9,6 +9,7 @@ import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
 import { controllerNames, trialTitle } from '@/words';
+import { RunProgram } from '../line/run-program';
 import styles from './trials.module.css';
 
 interface ProgramProps {
@@ -131,6 +132,7 @@ export function ProgramPart({ trials, state }: ProgramProps) {
           {lines.length > SHOWN ? `\n… ${lines.length - SHOWN} more lines` : ''}
         </pre>
       </Fold>
+      {!held && <RunProgram program={program} text={text} />}
     </section>
   );
 }

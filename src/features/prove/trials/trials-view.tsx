@@ -13,6 +13,7 @@ import { TitleBlock } from '@/ui/title-block';
 import { instrumentNames, standingWords, trialCautions, trialHow, trialTitle } from '@/words';
 import { displayUnit, explainParseError, formatIn, parseQuantity } from '@/core/units';
 import { instruments } from '@/core/metrology';
+import { LinePanel } from '../line/line-panel';
 import { PracticeTrialLine } from '../practice/practice-line';
 import page from '../prove.module.css';
 import { ProgramPart } from './program';
@@ -208,6 +209,9 @@ function Trial({ trials, state }: { readonly trials: Trials; readonly state: Tri
           </Action>
           {plan.stage === 'first' && <LeaveAll {...{ trials, acts }} />}
         </div>
+        <Fold summary="Move the machine from here" lazy>
+          <LinePanel />
+        </Fold>
         <Schedule trials={trials} />
         <Fold summary="How it was taken: instrument, temperature, compensation">
           <RecordFields {...{ state, acts }} />

@@ -12,6 +12,7 @@ import { Fold } from '@/ui/fold';
 import { Keypad } from '@/ui/keypad';
 import { TitleBlock } from '@/ui/title-block';
 import { cautionWords, methodHow, methodNames, trueText } from '@/words';
+import { LinePanel } from '../line/line-panel';
 import { PracticeSheetLine } from '../practice/practice-line';
 import page from '../prove.module.css';
 import { Asked } from './asked';
@@ -222,6 +223,9 @@ function Sheet({ truing, state, findings }: SheetViewProps) {
         <Fold summary="How it is read, and what is good enough">
           {last && last.result.points.length > 0 && <SetUp plan={plan} title={acts.title} />}
           <SheetFields {...{ state, acts }} />
+        </Fold>
+        <Fold summary="Move the machine from here" lazy>
+          <LinePanel />
         </Fold>
         <Happenings {...{ state, acts }} />
       </div>

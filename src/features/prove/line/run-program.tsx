@@ -1,0 +1,127 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { MachineLine } from '@/core/link';
+import { type LineStep, lineSteps, type Program } from '@/core/program';
+import { Action } from '@/ui/action';
+import { useLine, useLineState } from './line-context';
+import styles from './line.module.css';
+
+/** The first run goes in air, at a tenth of every speed. */
+const IN_AIR = 0.1;
+/** The plan of the controller is full: asked again after so long, ms. */
+const FULL = 20;
+const AGAIN = 150;
+
+const rest = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+/** Fastest that the program may ask its axes for, mm/min. */
+const rapidOf = ({ axes }: Program) => 60_000 * Math.min(0.05, ...axes.map((a) => a.speed));
+
+interface RunHooks {
+  /** Waits until somebody says go on. */
+  readonly onAsk: (text: string) => Promise<void>;
+  readonly stopped: () => boolean;
+}
+
+/** Sends step by step. @returns why it ended early; null: all was sent. */
+async function sent(line: MachineLine, steps: readonly LineStep[], hooks: RunHooks): Promise<string | null> {
+  for (const step of steps) {
+    if (step.does === 'ask') await hooks.onAsk(step.text);
+    while (step.does === 'request') {
+      if (hooks.stopped() || !line.state().armed) return 'Stopped.';
+      const reply = await line.move(step.verb, step.keys);
+      if (reply.ok) break;
+      if (reply.number !== FULL) return `Refused: ${reply.text} (${reply.number}).`;
+      await rest(AGAIN);
+    }
+    if (hooks.stopped()) return 'Stopped.';
+  }
+  return null;
+}
+
+/**
+ * Runs a trial's program over the line: only what was read, first in air at a tenth, and only while it is
+ * armed.
+ * @param text as it reads, so that a change asks to be read again.
+ */
+export function RunProgram({ program, text }: { readonly program: Program; readonly text: string }) {
+  const value = useLine();
+  const opened = value?.opened ?? null;
+  const state = useLineState(opened?.line ?? null);
+  const [read, setRead] = useState('');
+  const [aired, setAired] = useState('');
+  const [asked, setAsked] = useState<{ text: string; goOn: () => void } | null>(null);
+  const [note, setNote] = useState('');
+  const [running, setRunning] = useState(false);
+  const stop = useRef(false);
+  useEffect(
+    () => () => {
+      stop.current = true;
+    },
+    [],
+  );
+  const possible = useMemo(
+    () => lineSteps(program, { nought: {}, share: 1, rapid: 1000 }) !== null,
+    [program],
+  );
+  if (!opened || !state.armed) return null;
+  if (!possible) return <p>This program is not sent over the line: it asks for what no page may switch.</p>;
+  const run = async (share: number) => {
+    stop.current = false;
+    setNote('');
+    setRunning(true);
+    const nought = { ...(opened.line.state().now?.at ?? {}) };
+    const steps = lineSteps(program, { nought, share, rapid: rapidOf(program) })!;
+    const why = await sent(opened.line, steps, {
+      stopped: () => stop.current,
+      onAsk: (words) =>
+        new Promise((done) => {
+          setAsked({
+            text: words,
+            goOn: () => {
+              setAsked(null);
+              done();
+            },
+          });
+        }),
+    });
+    setRunning(false);
+    setAsked(null);
+    setNote(why ?? 'All of it was sent.');
+    if (!why) setAired(text);
+  };
+  const halt = () => {
+    stop.current = true;
+    opened.line.hold();
+    asked?.goOn();
+  };
+  return (
+    <div className={opened.kind === 'real' ? styles.real : styles.standIn} role="group" aria-label="Run it">
+      <p>It counts from where the axes stand now. Nothing that was not read is sent.</p>
+      <div className={styles.moves}>
+        {read !== text && <Action onAct={() => setRead(text)}>I have read the program above</Action>}
+        {read === text && !running && (
+          <>
+            <Action variant="outlined" onAct={() => void run(IN_AIR)}>
+              Run in air, at a tenth
+            </Action>
+            <Action disabled={aired !== text} onAct={() => void run(1)}>
+              Run at its own speed
+            </Action>
+          </>
+        )}
+        {running && <Action onAct={halt}>Hold and stop</Action>}
+      </div>
+      {asked && (
+        <div className={styles.moves}>
+          <p>{asked.text}</p>
+          <Action variant="outlined" onAct={asked.goOn}>
+            Go on
+          </Action>
+        </div>
+      )}
+      {note && <p role="status">{note}</p>}
+    </div>
+  );
+}
