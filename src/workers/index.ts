@@ -3,4 +3,4 @@ export type { BuildAnswer, JobName, JobResult, Jobs, JobService } from './protoc
 export { type JobCall, JobProvider, useJob, useJobPlace } from './react';
 export { jobService } from './service';
 export { localZone } from './local-zone';
-export { type StandInMachine, standInMachine } from './stand-in';
+export { type StandInMachine, standInMachine, type StandInTravels } from './stand-in';

@@ -8,9 +8,16 @@ export interface StandInMachine {
   readonly close: () => void;
 }
 
+/** Travels of its axes by letter, mm; the usual one where a letter is left out. */
+export type StandInTravels = Readonly<Partial<Record<'x' | 'y' | 'z', number>>>;
+
 /** Switches a stand-in on. */
-export function standInMachine(): StandInMachine {
-  const worker = new Worker(new URL('./standin.worker.ts', import.meta.url), { type: 'module' });
+export function standInMachine(travels: StandInTravels): StandInMachine {
+  const worker = new Worker(new URL('./standin.worker.ts', import.meta.url), {
+    type: 'module',
+    // What it is made with goes along as its name: its lines carry nothing but bytes.
+    name: JSON.stringify(travels),
+  });
   const closed = new Set<() => void>();
   const end = () => {
     worker.terminate();

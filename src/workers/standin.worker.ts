@@ -42,6 +42,13 @@ export interface StandInBytes {
   readonly bytes: Uint8Array;
 }
 
+const TRAVEL = 4;
+const travels = JSON.parse(self.name || '{}') as Record<string, number>;
+['x', 'y', 'z'].forEach((l, i) => {
+  const travel = travels[l];
+  if (travel !== undefined) bench.controller.settings.put(100 * (i + 1) + TRAVEL, Math.round(travel));
+});
+
 const ports = { controller: bench.controller.port, dial: bench.dial.port } as const;
 for (const device of ['controller', 'dial'] as const)
   ports[device].listen((bytes) => self.postMessage({ device, bytes } satisfies StandInBytes));

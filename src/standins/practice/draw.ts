@@ -7,13 +7,15 @@ import type { HiddenFault, PracticeGround } from './ground';
 import { canBeSeen } from './shows';
 import { leftOf, lyingWith } from './world';
 
-/** Faults that only a screw has, and those that want a step that can be lost. */
+/** Faults that only a screw or a rack has, and those that want a step that can be lost. */
 const SCREW_ONLY: readonly PracticeFault[] = ['nut-play', 'bearing-play', 'lead'];
+const RACK_ONLY: readonly PracticeFault[] = ['pinion', 'rack-joint', 'mesh-slope'];
 const STEPPER_ONLY: readonly PracticeFault[] = ['current', 'supply', 'grub-screw', 'late-direction'];
 
 /** Whether an axis can have a fault: by its drive and motor. */
 function suits(fault: PracticeFault, { axis }: Ground): boolean {
   if (SCREW_ONLY.includes(fault)) return axis.drive.kind === 'screw';
+  if (RACK_ONLY.includes(fault)) return axis.drive.kind === 'rack';
   if (STEPPER_ONLY.includes(fault)) return axis.motor.kind === 'stepper';
   return true;
 }

@@ -11,7 +11,8 @@ import {
   useSyncExternalStore,
 } from 'react';
 import { type BytePort, type Clock, type LineState, machineLine, type MachineLine } from '@/core/link';
-import { type StandInMachine, standInMachine } from '@/workers';
+import { useMachine } from '@/features/frame';
+import { type StandInMachine, standInMachine, type StandInTravels } from '@/workers';
 import { serialPort } from '../devices/serial';
 
 /** What is at the other end. */
@@ -46,8 +47,8 @@ const clock: Clock = {
   },
 };
 
-async function opening(kind: LineKind): Promise<Opened | null> {
-  const standIn: StandInMachine | null = kind === 'stand-in' ? standInMachine() : null;
+async function opening(kind: LineKind, travels: StandInTravels): Promise<Opened | null> {
+  const standIn: StandInMachine | null = kind === 'stand-in' ? standInMachine(travels) : null;
   const port = standIn?.controller ?? (await serialPort(BAUD));
   const line = machineLine(port, clock);
   const close = () => {
@@ -64,6 +65,7 @@ async function opening(kind: LineKind): Promise<Opened | null> {
  * disarms it.
  */
 export function LineProvider({ children }: { readonly children: ReactNode }) {
+  const { axes } = useMachine().project;
   const [opened, setOpened] = useState<Opened | null>(null);
   const [note, setNote] = useState('');
   const held = useRef<Opened | null>(null);
@@ -84,6 +86,9 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
       held.current = null;
       setOpened(null);
     };
+    const travels: StandInTravels = Object.fromEntries(
+      axes.map((a) => [a.letter.toLowerCase(), 1000 * a.demands.travel.si]),
+    );
     return {
       opened,
       note,
@@ -92,7 +97,7 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
         close();
         setNote('');
         try {
-          const next = await opening(kind);
+          const next = await opening(kind, travels);
           held.current = next;
           setOpened(next);
           if (!next) setNote('Nobody answered as a controller that speaks bench/1.');
@@ -101,7 +106,7 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
         }
       },
     };
-  }, [opened, note]);
+  }, [opened, note, axes]);
   return <LineContext.Provider value={value}>{children}</LineContext.Provider>;
 }
 

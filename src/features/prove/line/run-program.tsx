@@ -99,6 +99,11 @@ export function RunProgram({ program, text }: { readonly program: Program; reado
   return (
     <div className={opened.kind === 'real' ? styles.real : styles.standIn} role="group" aria-label="Run it">
       <p>It counts from where the axes stand now. Nothing that was not read is sent.</p>
+      {read !== text && (
+        <pre className={styles.code} tabIndex={0} aria-label="All of the program">
+          {text}
+        </pre>
+      )}
       <div className={styles.moves}>
         {read !== text && <Action onAct={() => setRead(text)}>I have read the program above</Action>}
         {read === text && !running && (
