@@ -15,10 +15,16 @@ async function begin(page: Page, seed: string) {
 
 const tab = (page: Page, name: RegExp) => page.getByRole('link', { name }).first().click();
 
+/** The sheet of the gantry's ends, once it stands there. */
+async function openFeet(page: Page) {
+  await page.getByRole('link', { name: /^Gantry ends to the table/ }).click();
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Gantry ends to the table');
+}
+
 test('a practice round: read, move, read again, name what was wrong, and be told', async ({ page }) => {
   await begin(page, SEED);
   await tab(page, /^Truing/);
-  await page.getByRole('link', { name: /^Gantry ends to the table/ }).click();
+  await openFeet(page);
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await page.getByRole('button', { name: 'Read all that are open' }).click();
   await expect(verdict).toContainText('Out of limit: one end lower');
@@ -29,7 +35,7 @@ test('a practice round: read, move, read again, name what was wrong, and be told
     'One end of the gantry is low',
   );
   await tab(page, /^Truing/);
-  await page.getByRole('link', { name: /^Gantry ends to the table/ }).click();
+  await openFeet(page);
   await page.getByRole('button', { name: 'Moved: read again' }).click();
   await expect(verdict).toContainText('Read again');
   await page.getByRole('button', { name: 'Read all that are open' }).click();

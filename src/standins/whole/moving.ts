@@ -12,7 +12,11 @@ type Act = (state: WholeState, plan: SheetPlan, bolt: number, by: number) => Who
 
 /** Shims under a rail, a foot or an arm's root: which, the sheet says. */
 const shim: Act = (state, plan, bolt, by) => {
-  if (plan.kind === 'ends') return { ...state, ends: changed(state.ends, bolt, (h) => h + by) };
+  if (plan.kind === 'ends') {
+    // The feet stand further apart than the places that are read.
+    const { span = 1, feet = span } = plan.sizes;
+    return { ...state, ends: changed(state.ends, bolt, (h) => h + (by * span) / feet) };
+  }
   if (plan.kind === 'droop') {
     const [first = 0, second = 1] = plan.bolts.map((b) => b.x);
     const tilt = by / (second - first);
