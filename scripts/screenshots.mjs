@@ -15,18 +15,6 @@ const bench = (axis, machine = 'tern-creek') => `/size?m=${machine}&a=${axis}`;
 const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
-  {
-    // A machine that begins with nothing: what it rests on is guessed.
-    name: 'new-machine',
-    path: '/',
-    size: desk,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Start a machine' }).click();
-      await page.getByLabel('Work area, long way').fill('62 in');
-      await page.getByRole('link', { name: 'First page' }).click();
-      await page.getByText('What matters most').waitFor();
-    },
-  },
   { name: 'brief', path: '/brief?m=tern-creek', size: desk },
   {
     name: 'whole-flex',
@@ -98,6 +86,26 @@ const shots = [
     path: '/prove?m=tern-creek&v=held',
     size: desk,
     act: (page) => page.getByRole('table', { name: 'Foretold against measured' }).waitFor(),
+  },
+  {
+    // A round that is over: what was hidden, and what was found of it.
+    name: 'prove-practice',
+    path: '/practice',
+    size: desk,
+    act: async (page) => {
+      await page.getByLabel('Seed: the same one hides the same faults').fill('56');
+      await page.keyboard.press('Tab');
+      await page.getByRole('button', { name: 'Begin a round' }).click();
+      await page.getByRole('heading', { name: 'Find what is wrong' }).waitFor();
+      await page
+        .getByRole('link', { name: /^Truing/ })
+        .first()
+        .click();
+      await page.getByRole('link', { name: /^Gantry ends to the table/ }).click();
+      await page.getByRole('heading', { name: 'Gantry ends to the table' }).waitFor();
+      await page.getByRole('button', { name: 'Read all that are open' }).click();
+      await page.getByText('Best next adjustment').waitFor();
+    },
   },
   {
     name: 'phone-shop',
