@@ -1,4 +1,4 @@
-import { applyEdits, type InstrumentKind, type Project, type TrialEntry } from '@/core/model';
+import { applyEdits, type InstrumentKind, type Project, put, type TrialEntry } from '@/core/model';
 import {
   type Ground,
   sayEdits,
@@ -24,6 +24,9 @@ const untried = (project: Project): Project => ({
 export const kayak = untried(tern);
 export const gate = untried(hollow);
 export const scenery = untried(way);
+
+/** The same router, whose gantry finds a switch: homing can be tried. */
+export const homes = applyEdits(kayak, [put('axes.1.fit.homing.at', 'near')]);
 
 let stamp = 0;
 /** Times one after the other; ids as they come. */

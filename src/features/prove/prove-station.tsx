@@ -116,7 +116,7 @@ export function ProveStation() {
           <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
         )}
         {view === 'held' && <HeldView {...{ held, trials, findings }} />}
-        {view === 'causes' && <CausesView axis={asked.get('axis')} />}
+        {view === 'causes' && <CausesView axis={asked.get('axis')} trials={trials} />}
         {view === 'practice' && <PracticeView />}
       </div>
     </LineProvider>

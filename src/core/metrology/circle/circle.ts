@@ -29,6 +29,8 @@ export interface CircleFound {
   readonly mismatch: number;
   /** What the fit leaves, root of the mean square, m. */
   readonly left: number;
+  /** Standard uncertainty of each figure for one of a reading. */
+  readonly gain: Readonly<Record<'scale' | 'square' | 'lostX' | 'lostY' | 'mismatch', number>>;
 }
 
 /** About the quadrants an axis stands still for a moment: these places are left to the spike. */
@@ -78,6 +80,11 @@ export function circleOf(ccw: Trace, cw: Trace, radius: number): CircleFound {
   const target = Matrix.columnVector(used.map(({ r }) => r - radius));
   const fit = svd.solve(target);
   const [, , , a, b, bx, by, g] = fit.to1DArray() as number[];
+  // Each unknown is a sum of readings: their weights are the rows of the pseudo-inverse.
+  const gains = svd
+    .inverse()
+    .to2DArray()
+    .map((weights) => Math.sqrt(weights.reduce((sum, w) => sum + w * w, 0)));
   const rest = Matrix.sub(target, rows.mmul(fit)).to1DArray();
   const meanRadius = ({ spots }: Trace) => spots.reduce((s, p) => s + Math.hypot(p.x, p.y), 0) / spots.length;
   const radii = all.map(({ spot }) => Math.hypot(spot.x, spot.y) - radius);
@@ -94,5 +101,12 @@ export function circleOf(ccw: Trace, cw: Trace, radius: number): CircleFound {
     lostY: by!,
     mismatch: g!,
     left: Math.sqrt(rest.reduce((s, v) => s + v * v, 0) / rest.length),
+    gain: {
+      scale: (2 * gains[3]!) / radius,
+      square: (2 * gains[4]!) / radius,
+      lostX: gains[5]!,
+      lostY: gains[6]!,
+      mismatch: gains[7]!,
+    },
   };
 }

@@ -85,6 +85,9 @@ describe('belts and chains', () => {
       pull,
       9,
     );
+    // And the other way round: the tone that is wanted.
+    const wanted = { density: q('linearDensity', density), span: len(span), pull: q('force', pull) };
+    expect(f.toneForPull.evaluate(wanted)).toBeCloseTo(tone, 9);
   });
   it('a weight in its middle: both halves carry half of it', () => {
     const found = f.beltPush.evaluate({ push: q('force', 5), span: len(0.5), give: len(0.0075) });

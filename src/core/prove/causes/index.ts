@@ -10,6 +10,7 @@ export {
   NO_EVIDENCE,
   type Question,
 } from './posterior';
+export { type SignRead, signsRead } from './from-readings';
 export { rowsFor } from './rows-for';
 export { said, saidEdits } from './said';
 export { type Cause, causeRows, type CauseRow, causes } from './signs';

@@ -39,5 +39,5 @@ export {
   wholeProofs,
 } from './trial';
 export { compensationTable } from './work-axis';
-export { KEEP } from './work-stairs';
+export { KEEP, SLIP_STEPS } from './work-stairs';
 export { workTrial } from './work';

@@ -1,4 +1,4 @@
-import { type Doubt, doubtOf, type Instrument, instrumentOf, meanOf, student95 } from '@/core/metrology';
+import { type Doubt, doubtOf, type Instrument, instrumentOf, meanOf } from '@/core/metrology';
 import type { Project, TrialSaid } from '@/core/model';
 import { shopWarm } from '../truing/readings';
 import type { Ground } from './ground';
@@ -73,14 +73,42 @@ export function meanDoubt(read: TrialRead, values: readonly number[]) {
   return { mean, scatter, expanded };
 }
 
+/** So far a reading is moved to see what follows, m or N; any small figure does. */
+const NUDGE = 1e-7;
+
 /**
- * A scatter, and how far it may be off: the interval of s from n readings is roughly s t / √(2 (n − 1))
- * (JCGM 100, E.4.3).
+ * Standard uncertainty of what is worked out of many readings, each off by itself: all are moved a little
+ * (JCGM 100, 5.1.3).
+ * @param of what is worked out; readings in their order. @param standard of one reading.
+ */
+export function propagated(
+  readings: readonly number[],
+  of: (readings: readonly number[]) => number,
+  standard: number,
+): number {
+  const base = of(readings);
+  const squares = readings.map((_, i) => {
+    const moved = of(readings.map((v, k) => (k === i ? v + NUDGE : v)));
+    return ((moved - base) / NUDGE) ** 2;
+  });
+  return standard * Math.sqrt(squares.reduce((sum, s) => sum + s, 0));
+}
+
+/** Normal deviate below which 2.5 % lie. */
+const TAIL = -1.96;
+
+/** Of the chi-square distribution: what 2.5 % lie below (Wilson and Hilferty 1931; within 1 % from 5 on). */
+const chiSquareLow = (freedom: number): number =>
+  freedom * (1 - 2 / (9 * freedom) + TAIL * Math.sqrt(2 / (9 * freedom))) ** 3;
+
+/**
+ * A scatter, and how far it may be off: as far as the true one may lie above it, which is further than below.
+ * The interval of s by chi-square; s t / √(2 (n − 1)) holds the truth in 91 of 100 cases only.
  */
 export function scatterDoubt(values: readonly number[]) {
   const { scatter } = meanOf(values);
   const freedom = values.length - 1;
-  return { scatter, expanded: (student95(freedom) * scatter) / Math.sqrt(2 * freedom) };
+  return { scatter, expanded: scatter * (Math.sqrt(freedom / chiSquareLow(freedom)) - 1) };
 }
 
 /**

@@ -16,13 +16,15 @@ export const workPull: Work = (read) => {
     read,
     minus.map((p) => Math.abs(p.value)),
   );
+  // One scale reads both ways: what it errs is in their mean whole, and falls out of their difference.
+  const mean = (up.expanded + down.expanded) / 2;
   const both = Math.hypot(up.expanded, down.expanded) / 2;
   const drag = (up.mean + down.mean) / 2;
   const weight = (up.mean - down.mean) / 2;
   const inclined = (read.ground?.axis.demands.inclination.si ?? 0) > 0;
   return {
     figures: [
-      trialFigure({ id: 'drag', of: 'force', value: drag, expanded: both, checks: checksOf(read, 'drag') }),
+      trialFigure({ id: 'drag', of: 'force', value: drag, expanded: mean, checks: checksOf(read, 'drag') }),
       ...(inclined
         ? [
             trialFigure({

@@ -1,60 +1,65 @@
-import { meanOf, pushOf, warmUpOf } from '@/core/metrology';
+import { meanOf, type Push, pushOf, warmUpOf } from '@/core/metrology';
 import { goodLength } from '../truing/good';
-import { column, placeOf, scatterDoubt, trialDoubt } from './reading';
+import { column, placeOf, propagated, scatterDoubt, trialDoubt, type TrialRead } from './reading';
 import { trialFigure, type TrialFigure } from './result';
 import { checksOf, type Work } from './work-first';
 
 /** A push whose four branches differ by more than this is no straight line. */
 const BENT = 0.3;
 
-export const workPush: Work = (read) => {
-  const runs = read.plan.columns.flatMap((c) => {
+/** Pushes run by run, of the runs that are whole. */
+const pushRuns = (read: TrialRead): readonly (readonly Push[])[] =>
+  read.plan.columns.flatMap((c) => {
     const pushes = column(read, c).map(({ row, value }) => ({ force: placeOf(row), give: value }));
     return pushes.length === read.plan.rows.length ? [pushes] : [];
   });
+
+type PushFigure = (found: ReturnType<typeof pushOf>) => number;
+
+/** A figure as the mean of all runs, and half of its interval out of every reading's own doubt. */
+function ofRuns(runs: readonly (readonly Push[])[], standard: number) {
+  const forces = runs.map((pushes) => pushes.map((p) => p.force));
+  const n = forces[0]!.length;
+  const meanOfAll = (gives: readonly number[], of: PushFigure) =>
+    meanOf(forces.map((list, r) => of(pushOf(list.map((force, i) => ({ force, give: gives[r * n + i]! }))))))
+      .mean;
+  const gives = runs.flatMap((pushes) => pushes.map((p) => p.give));
+  return (of: PushFigure) => ({
+    value: meanOfAll(gives, of),
+    expanded: 1.96 * propagated(gives, (g) => meanOfAll(g, of), standard),
+  });
+}
+
+export const workPush: Work = (read) => {
+  const runs = pushRuns(read);
   if (!runs.length) return {};
   const found = runs.map((pushes) => pushOf(pushes));
   if (found.some((f) => !(f.stiffness > 0))) return { notes: [{ code: 'branches-bent', values: {} }] };
-  const mean = (of: (f: (typeof found)[number]) => number) => meanOf(found.map(of)).mean;
-  const [stiffness, play, friction] = [
-    mean((f) => f.stiffness),
-    mean((f) => f.play),
-    mean((f) => f.friction),
-  ];
-  const { standard, expanded } = trialDoubt(read, { ends: 2 });
-  const most = Math.max(...runs[0]!.map((p) => Math.abs(p.force)));
-  // Slope out of three to four points a branch, four branches a run.
-  const slope = (standard * 2) / (0.6 * most * Math.sqrt(4 * runs.length));
-  const off = 1.96 * stiffness ** 2 * slope + stiffness * (mean((f) => f.spread) / 2) * 0.5;
-  const lost = Math.max(0, play) + (2 * Math.max(0, friction)) / stiffness;
+  // What nought is off is in every reading of a run alike, and falls out of slopes and differences.
+  const figure = ofRuns(runs, trialDoubt(read).standard);
+  const stiffness = figure((f) => f.stiffness);
+  const play = figure((f) => Math.max(0, f.play));
+  const friction = figure((f) => Math.max(0, f.friction));
+  const lost = figure((f) => Math.max(0, f.play) + (2 * Math.max(0, f.friction)) / f.stiffness);
+  const spread = meanOf(found.map((f) => f.spread)).mean;
+  const bent = spread > BENT;
+  // Branches that are no lines make the stiffness as unsure as they differ.
+  const unlike = bent ? (stiffness.value * spread) / 2 : 0;
   const figures: TrialFigure[] = [
     trialFigure({
       id: 'stiffness',
       of: 'stiffness',
-      value: stiffness,
-      expanded: off,
+      value: stiffness.value,
+      expanded: Math.hypot(stiffness.expanded, unlike),
       checks: checksOf(read, 'stiffness'),
     }),
-    trialFigure({ id: 'play', of: 'length', value: Math.max(0, play), expanded }),
-    trialFigure({
-      id: 'friction',
-      of: 'force',
-      value: Math.max(0, friction),
-      expanded: stiffness * expanded,
-    }),
-    trialFigure({
-      id: 'lost-motion',
-      of: 'length',
-      value: lost,
-      // The way back over friction is as unsure as the friction.
-      expanded: 3 * expanded,
-      checks: checksOf(read, 'lost-motion'),
-    }),
+    trialFigure({ id: 'play', of: 'length', ...play }),
+    trialFigure({ id: 'friction', of: 'force', ...friction }),
+    trialFigure({ id: 'lost-motion', of: 'length', ...lost, checks: checksOf(read, 'lost-motion') }),
   ];
-  const bent = mean((f) => f.spread) > BENT;
   return {
     figures,
-    notes: bent ? [{ code: 'branches-bent', values: { spread: mean((f) => f.spread) } }] : [],
+    notes: bent ? [{ code: 'branches-bent', values: { spread } }] : [],
     series: runs.map((pushes, i) => ({
       name: `run-${i + 1}`,
       points: pushes.map((p) => ({ x: p.force, y: p.give })),
@@ -93,15 +98,26 @@ export const workWarmUp: Work = (read) => {
   const drift = column(read, 'off').map(({ row, value }) => ({ time: placeOf(row), off: value }));
   if (drift.length < 4) return {};
   const found = warmUpOf(drift);
-  const { expanded } = trialDoubt(read, { ends: 2 });
+  const { standard } = trialDoubt(read, { ends: 2 });
   const end = Math.abs(found.end);
+  // What the curve leaves scatters, too, where it is more than the instrument.
+  const one = Math.max(standard, found.left);
+  const endOf = (offs: readonly number[]) =>
+    Math.abs(warmUpOf(drift.map((d, i) => ({ ...d, off: offs[i]! }))).end);
+  const expanded =
+    1.96 *
+    propagated(
+      drift.map((d) => d.off),
+      endOf,
+      one,
+    );
   return {
     figures: [
       trialFigure({
         id: 'growth',
         of: 'length',
         value: end,
-        expanded: found.longEnough ? Math.hypot(expanded, 2 * found.left) : null,
+        expanded: found.longEnough ? expanded : null,
         good: goodLength(read.project).value,
         checks: found.longEnough ? checksOf(read, 'growth') : null,
       }),

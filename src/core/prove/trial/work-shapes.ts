@@ -18,6 +18,9 @@ function traced(read: TrialRead, name: 'ccw' | 'cw', radius: number) {
   return { spots, ccw: name === 'ccw' };
 }
 
+/** Of the fit of a circle. */
+const UNKNOWNS = 8;
+
 export const workCircle: Work = (read) => {
   const across = acrossOf(read.project, read.grounds);
   const [x, y] = across;
@@ -30,8 +33,10 @@ export const workCircle: Work = (read) => {
     return { notes: [{ code: 'few-places', values: { want: places } }] };
   const c = circleOf(ccw, cw, radius);
   const { expanded } = trialDoubt(read, { ends: 2 });
-  // Eight unknowns out of all places: what scatters is what the fit leaves.
-  const fit = 2 * Math.max(c.left, read.instrument.digit / Math.sqrt(12)) * Math.sqrt(8 / (2 * places));
+  // What one reading scatters: what the fit leaves over its spare places, and no less than the instrument.
+  const all = 2 * places;
+  const one = Math.max(c.left * Math.sqrt(all / (all - UNKNOWNS)), trialDoubt(read).standard);
+  const within = (id: keyof typeof c.gain) => 1.96 * one * c.gain[id];
   const length = (id: string, value: number, off: number, more: Partial<TrialFigure> = {}) =>
     trialFigure({
       id,
@@ -61,14 +66,14 @@ export const workCircle: Work = (read) => {
         id: 'gamma',
         of: 'slope',
         value: c.square,
-        expanded: (2 * fit) / radius,
+        expanded: within('square'),
         good: squareGood(read),
       }),
-      trialFigure({ id: 'scales', of: 'slope', value: c.scale, expanded: (2 * fit) / radius }),
-      length('lost-x', lost(x, c.lostX).value, 2 * fit, lost(x, c.lostX)),
-      length('lost-y', lost(y, c.lostY).value, 2 * fit, lost(y, c.lostY)),
-      length('mismatch', c.mismatch, 2 * fit),
-      length('circle-left', c.left, fit),
+      trialFigure({ id: 'scales', of: 'slope', value: c.scale, expanded: within('scale') }),
+      length('lost-x', lost(x, c.lostX).value, within('lostX'), lost(x, c.lostX)),
+      length('lost-y', lost(y, c.lostY).value, within('lostY'), lost(y, c.lostY)),
+      length('mismatch', c.mismatch, within('mismatch')),
+      length('circle-left', c.left, one),
     ],
     series,
   };

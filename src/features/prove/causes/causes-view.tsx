@@ -13,6 +13,8 @@ import {
   rowsFor,
   said,
   saidEdits,
+  signsRead,
+  type Trials,
 } from '@/core/prove';
 import { handFinds, put, type Sign, signs, type SymptomSaid } from '@/core/model';
 import { formatNumber } from '@/core/units';
@@ -21,7 +23,7 @@ import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { TitleBlock } from '@/ui/title-block';
-import { causeTexts, HAND_TEST, handTexts, signTexts } from '@/words';
+import { causeTexts, HAND_TEST, handTexts, signTexts, trialTitle } from '@/words';
 import page from '../prove.module.css';
 import order from '../truing/truing.module.css';
 import styles from './causes.module.css';
@@ -39,10 +41,13 @@ type Say = (question: Question, answer: SymptomSaid['answer'] | null) => string 
 function SignRow({
   sign,
   evidence,
+  from,
   say,
 }: {
   readonly sign: Sign;
   readonly evidence: Evidence;
+  /** Trial whose readings say so; null: the builder does, or nobody. */
+  readonly from: string | null;
   readonly say: Say;
 }) {
   const { title, how } = signTexts[sign];
@@ -53,6 +58,7 @@ function SignRow({
       <span>
         {title}
         <small>{asked ? how : 'Not asked: the run in air comes back.'}</small>
+        {from !== null && <small>Out of your readings: {from}.</small>}
       </span>
       <span role="group" aria-label={title} className={styles.answers}>
         {(['yes', 'no'] as const).map((answer) => (
@@ -141,18 +147,33 @@ function Axes({ shown }: { readonly shown: string }) {
   );
 }
 
+interface CausesProps {
+  readonly axis: string | null;
+  readonly trials: Trials;
+}
+
 /** What is seen of a fault, what it comes from, and what would tell. */
-export function CausesView({ axis: asked }: { readonly axis: string | null }) {
+export function CausesView({ axis: asked, trials }: CausesProps) {
   const { project, editor } = useMachine();
   const axis = project.axes.find((a) => a.id === asked) ?? project.axes[0]!;
-  const evidence = useMemo(() => said(project, axis.id), [project, axis.id]);
+  const own = useMemo(() => said(project, axis.id), [project, axis.id]);
+  const read = useMemo(() => signsRead(trials, axis.id), [trials, axis.id]);
+  // What the builder says goes before what the readings say.
+  const evidence = useMemo((): Evidence => {
+    const told = Object.fromEntries(read.map((r) => [r.sign, r.there]));
+    return { ...own, signs: { ...told, ...own.signs } };
+  }, [own, read]);
+  const fromOf = (sign: Sign) => {
+    const found = own.signs[sign] === undefined ? read.find((r) => r.sign === sign) : undefined;
+    return found ? trialTitle(found.from, axis.name) : null;
+  };
   const rows = useMemo(() => rowsFor(axis), [axis]);
   const found = useMemo(() => beliefs(evidence, rows), [evidence, rows]);
   const say: Say = (question, answer) => {
     const stamp = { id: freshId(), at: new Date().toISOString() };
     return editor.apply(saidEdits(project, axis.id, question, answer, stamp), `Sign: ${axis.name}`);
   };
-  const answered = Object.keys(evidence.signs).length + (evidence.hand === null ? 0 : 1);
+  const answered = Object.keys(own.signs).length + (own.hand === null ? 0 : 1);
   return (
     <>
       <Axes shown={axis.id} />
@@ -163,7 +184,7 @@ export function CausesView({ axis: asked }: { readonly axis: string | null }) {
         </h2>
         <ul className={styles.signs} aria-label="Signs">
           {signs.map((sign) => (
-            <SignRow key={sign} {...{ sign, evidence, say }} />
+            <SignRow key={sign} from={fromOf(sign)} {...{ sign, evidence, say }} />
           ))}
         </ul>
         <h2 className={page.heading}>Test by hand</h2>

@@ -40,6 +40,53 @@ async function sent(line: MachineLine, steps: readonly LineStep[], hooks: RunHoo
   return null;
 }
 
+interface Asked {
+  readonly text: string;
+  readonly goOn: () => void;
+}
+
+/** A run over the line, and what it waits for. */
+function useRun(line: MachineLine | null, program: Program, text: string) {
+  const [aired, setAired] = useState('');
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const [note, setNote] = useState('');
+  const [running, setRunning] = useState(false);
+  const stop = useRef(false);
+  useEffect(
+    () => () => {
+      stop.current = true;
+    },
+    [],
+  );
+  const waitFor = (words: string) =>
+    new Promise<void>((done) => {
+      const goOn = () => {
+        setAsked(null);
+        done();
+      };
+      setAsked({ text: words, goOn });
+    });
+  const run = async (share: number) => {
+    if (!line) return;
+    stop.current = false;
+    setNote('');
+    setRunning(true);
+    const nought = { ...(line.state().now?.at ?? {}) };
+    const steps = lineSteps(program, { nought, share, rapid: rapidOf(program) })!;
+    const why = await sent(line, steps, { stopped: () => stop.current, onAsk: waitFor });
+    setRunning(false);
+    setAsked(null);
+    setNote(why ?? 'All of it was sent.');
+    if (!why) setAired(text);
+  };
+  const halt = () => {
+    stop.current = true;
+    line?.hold();
+    asked?.goOn();
+  };
+  return { run, halt, aired, asked, note, running };
+}
+
 /**
  * Runs a trial's program over the line: only what was read, first in air at a tenth, and only while it is
  * armed.
@@ -50,52 +97,13 @@ export function RunProgram({ program, text }: { readonly program: Program; reado
   const opened = value?.opened ?? null;
   const state = useLineState(opened?.line ?? null);
   const [read, setRead] = useState('');
-  const [aired, setAired] = useState('');
-  const [asked, setAsked] = useState<{ text: string; goOn: () => void } | null>(null);
-  const [note, setNote] = useState('');
-  const [running, setRunning] = useState(false);
-  const stop = useRef(false);
-  useEffect(
-    () => () => {
-      stop.current = true;
-    },
-    [],
-  );
+  const { run, halt, aired, asked, note, running } = useRun(opened?.line ?? null, program, text);
   const possible = useMemo(
     () => lineSteps(program, { nought: {}, share: 1, rapid: 1000 }) !== null,
     [program],
   );
   if (!opened || !state.armed) return null;
   if (!possible) return <p>This program is not sent over the line: it asks for what no page may switch.</p>;
-  const run = async (share: number) => {
-    stop.current = false;
-    setNote('');
-    setRunning(true);
-    const nought = { ...(opened.line.state().now?.at ?? {}) };
-    const steps = lineSteps(program, { nought, share, rapid: rapidOf(program) })!;
-    const why = await sent(opened.line, steps, {
-      stopped: () => stop.current,
-      onAsk: (words) =>
-        new Promise((done) => {
-          setAsked({
-            text: words,
-            goOn: () => {
-              setAsked(null);
-              done();
-            },
-          });
-        }),
-    });
-    setRunning(false);
-    setAsked(null);
-    setNote(why ?? 'All of it was sent.');
-    if (!why) setAired(text);
-  };
-  const halt = () => {
-    stop.current = true;
-    opened.line.hold();
-    asked?.goOn();
-  };
   return (
     <div className={opened.kind === 'real' ? styles.real : styles.standIn} role="group" aria-label="Run it">
       <p>It counts from where the axes stand now. Nothing that was not read is sent.</p>
