@@ -48,7 +48,8 @@ test('a practice round: read, move, read again, name what was wrong, and be told
   await expect(page.getByText(/^\d+ of 100$/)).toBeVisible();
   // Nothing more is read off a round that is over; undo opens it again.
   await tab(page, /^Truing/);
-  await expect(page.getByRole('button', { name: /^Read/ })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Practice machine' })).toHaveCount(0);
   await page.goto('/practice');
   await expect(page.getByText(/plain, seed 56/)).toBeVisible();
   await expect(page.getByText(/Best so far: plain \d+ of 100/)).toBeVisible();
