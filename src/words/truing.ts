@@ -138,6 +138,7 @@ const figureNames: Record<string, string> = {
   tightest: 'tightest mesh off 0.035 mm',
   wave: 'wave of the pinion',
   rise: 'rise along the rack',
+  joint: 'largest step, at a joint',
   near: 'runout by the coupling',
   far: 'runout further out',
   tilt: 'tilt of the shaft',

@@ -214,6 +214,20 @@ describe('a sheet from its first reading to its last', () => {
     ).last!.result.figures;
     expect(silent[0]!.decision.verdict).toBe('gives-out');
   });
+  it('a rack whose joint is open: its step stands apart from line and wave', () => {
+    const { plan } = sheetIn(bare, 'mesh:bed');
+    const open = 8e-5;
+    // Behind a joint that only the stations along the rack see.
+    const at = plan.places.at(-4)!.x;
+    const machine = readAll(bare, 'mesh:bed', (k) => 3e-5 + (plan.places[k]!.x > at ? open : 0));
+    const { figures } = sheetIn(machine, 'mesh:bed').last!.result;
+    const joint = figures.find((f) => f.id === 'joint')!;
+    expect(joint.value).toBeGreaterThan(open / 2);
+    expect(joint.value).toBeLessThan(1.2 * open);
+    const even = readAll(bare, 'mesh:bed', () => 3e-5);
+    const none = sheetIn(even, 'mesh:bed').last!.result.figures.find((f) => f.id === 'joint')!;
+    expect(none.value).toBeLessThan(none.expanded);
+  });
   it('the best move says what it brings, how long it takes and what it spoils', () => {
     const machine = readAll(
       readAll(bare, 'feet', () => 0),

@@ -61,6 +61,14 @@ export function workMesh(plan: SheetPlan, read: Read): SheetResult {
     parts && figureOf({ id: 'wave', of: 'length', value: parts.wave, standard: u, good: null }, reading, 0);
   const rise =
     parts && figureOf({ id: 'rise', of: 'length', value: parts.rise, standard: u, good: null }, reading, 0);
+  // A step between two readings: both are off.
+  const joint =
+    parts &&
+    figureOf(
+      { id: 'joint', of: 'length', value: parts.joint, standard: Math.SQRT2 * u, good: null },
+      reading,
+      0,
+    );
   const off = f.pinionEccentric.evaluate({
     wave: length(tightest - middle),
     pressure: quantity('angle', plan.sizes.pressure ?? 0.35),
@@ -68,7 +76,7 @@ export function workMesh(plan: SheetPlan, read: Read): SheetResult {
   });
   return {
     ...NO_RESULT,
-    figures: [window, ...(wave && rise ? [wave, rise] : [])],
+    figures: [window, ...(wave && rise && joint ? [wave, rise, joint] : [])],
     // Closer where there is too much play.
     moves: [{ kind: 'mesh', bolt: null, by: -off }],
     expected: 0,
@@ -76,6 +84,10 @@ export function workMesh(plan: SheetPlan, read: Read): SheetResult {
     standard: u,
   };
 }
+
+/** The largest step from one place to the next, where line and wave are taken out: a joint of the rack. */
+const stepOf = (left: readonly number[]): number =>
+  Math.max(0, ...left.slice(1).map((h, i) => Math.abs(h - left[i]!)));
 
 /** Line and wave of a play; undefined where the places do not tell them apart yet. */
 function partsOf(
@@ -87,7 +99,11 @@ function partsOf(
       points.map((p) => ({ x: p.x, play: p.h })),
       sizes.turn ?? 1,
     );
-    return { wave: found.wave, rise: found.slope * (places.at(-1)!.x - places[0]!.x) };
+    return {
+      wave: found.wave,
+      rise: found.slope * (places.at(-1)!.x - places[0]!.x),
+      joint: stepOf(found.left),
+    };
   } catch {
     return undefined;
   }
