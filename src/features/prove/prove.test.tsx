@@ -146,7 +146,7 @@ describe('from what is seen to what it comes from', () => {
     return session;
   };
   it('asks for one sign to begin, then ranks causes and names the one test', async () => {
-    const session = await view('bed', { ...kayak, symptoms: [] });
+    const session = await view('bed', { ...kayak, symptoms: [], trials: [] });
     expect(await screen.findByText(/one sign is enough to begin/)).toBeVisible();
     await userEvent.click(screen.getByRole('button', { name: 'a step at every reversal: yes' }));
     await waitFor(() => expect(session.project!.symptoms).toMatchObject([{ axis: 'bed', answer: 'yes' }]));
@@ -159,7 +159,7 @@ describe('from what is seen to what it comes from', () => {
     await waitFor(() => expect(session.project!.symptoms).toEqual([]));
   });
   it('the test by hand settles it, and after the cure all is asked again', async () => {
-    const session = await view('gantry', kayak);
+    const session = await view('gantry', { ...kayak, trials: [] });
     fireEvent.change(await screen.findByLabelText('What moves or drags'), { target: { value: 'hub' } });
     await userEvent.click(screen.getByRole('button', { name: 'marks on shaft and hub part: yes' }));
     expect(await screen.findByText(/A flat or a clamp hub/)).toBeVisible();
@@ -168,7 +168,7 @@ describe('from what is seen to what it comes from', () => {
     expect(session.undo()).toBe('Signs asked again: Gantry axis');
   });
   it('where the run in air comes back nobody asks how it does not', async () => {
-    const session = await view('gantry', kayak);
+    const session = await view('gantry', { ...kayak, trials: [] });
     await userEvent.click(await screen.findByRole('button', { name: 'a run in air does not come back: no' }));
     await waitFor(() =>
       expect(screen.getByRole('button', { name: 'always to one side: yes' })).toBeDisabled(),

@@ -121,7 +121,7 @@ describe('plan and proof', () => {
     const table = await screen.findByRole('table', { name: 'Foretold against measured' });
     const row = within(table).getByRole('row', { name: /Bed axis, drag/ });
     expect(row).toHaveTextContent('64 ± 3 N');
-    expect(row).toHaveTextContent('61 ± 2.3 N');
+    expect(row).toHaveTextContent('61 ± 3.3 N');
     const apart = screen.getByRole('region', { name: 'Where plan and proof part' });
     expect(apart).toHaveTextContent('Plan and proof disagree: Bed axis, lost motion');
     await userEvent.click(within(row).getByRole('button', { name: /^Take Bed axis, drag/ }));

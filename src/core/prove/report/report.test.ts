@@ -18,6 +18,8 @@ describe('what is found of truing', () => {
       'true-stale thin',
       'true-slip thin rail-b/height',
       'proof-apart thin lost-motion:bed',
+      // By every reading's own doubt the push is sure enough to part from the plan, too.
+      'proof-apart thin stiffness:gantry',
     ]);
     expect(codes(gate)).toEqual([
       'true-out gives-out square',
@@ -43,7 +45,7 @@ describe('what is found of truing', () => {
       'feet',
     ]);
     // What no longer holds is not called out of limit any more.
-    expect(found.map((f) => f.code)).toEqual(['true-stale', 'trial-stale']);
+    expect(found.map((f) => f.code)).toEqual(['true-stale', 'trial-stale', 'proof-apart']);
     const trials = JSON.parse(String(found[1]!.params.trials)) as string[];
     // What was proved after the knock stands.
     expect(trials).not.toContain('push:gantry');
@@ -65,7 +67,7 @@ describe('the published summary', () => {
     expect(rail.figures[0]!.value).toBeGreaterThan(rail.figures[0]!.good!);
     expect(rail.readings).toBe(56);
     expect(sheets.find((s) => s.key === 'feet')!.state).toBe('stale');
-    expect(findings.length).toBe(5);
+    expect(findings.length).toBe(6);
     const { trials, held, settings } = proveSummary(kayak);
     expect(trials.find((t) => t.key === 'steps:bed')).toMatchObject({ standing: 'failed', records: 1 });
     expect(held.find((r) => r.verdict === 'apart')).toMatchObject({ axis: 'bed', id: 'lost-motion' });

@@ -14,6 +14,9 @@ const pushRuns = (read: TrialRead): readonly (readonly Push[])[] =>
     return pushes.length === read.plan.rows.length ? [pushes] : [];
   });
 
+/** Mean range of four normal figures by their standard deviation (ISO 7870-2, d₂). */
+const RANGE_OF_FOUR = 2.059;
+
 type PushFigure = (found: ReturnType<typeof pushOf>) => number;
 
 /** A figure as the mean of all runs, and half of its interval out of every reading's own doubt. */
@@ -43,14 +46,15 @@ export const workPush: Work = (read) => {
   const lost = figure((f) => Math.max(0, f.play) + (2 * Math.max(0, f.friction)) / f.stiffness);
   const spread = meanOf(found.map((f) => f.spread)).mean;
   const bent = spread > BENT;
-  // Branches that are no lines make the stiffness as unsure as they differ.
-  const unlike = bent ? (stiffness.value * spread) / 2 : 0;
+  // Branches that are no lines make the stiffness as unsure as they differ: the range of four is about two of
+  // their standard deviations, and their mean has half of one.
+  const unlike = (1.96 * stiffness.value * spread) / (2 * RANGE_OF_FOUR);
   const figures: TrialFigure[] = [
     trialFigure({
       id: 'stiffness',
       of: 'stiffness',
       value: stiffness.value,
-      expanded: Math.hypot(stiffness.expanded, unlike),
+      expanded: Math.max(stiffness.expanded, unlike),
       checks: checksOf(read, 'stiffness'),
     }),
     trialFigure({ id: 'play', of: 'length', ...play }),

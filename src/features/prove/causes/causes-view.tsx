@@ -41,11 +41,14 @@ type Say = (question: Question, answer: SymptomSaid['answer'] | null) => string 
 function SignRow({
   sign,
   evidence,
+  own,
   from,
   say,
 }: {
   readonly sign: Sign;
   readonly evidence: Evidence;
+  /** What the builder answered; undefined: nothing. */
+  readonly own: boolean | undefined;
   /** Trial whose readings say so; null: the builder does, or nobody. */
   readonly from: string | null;
   readonly say: Say;
@@ -67,7 +70,8 @@ function SignRow({
             pressed={now === (answer === 'yes')}
             disabled={!asked}
             label={`${title}: ${answer}`}
-            onAct={() => say(sign, now === (answer === 'yes') ? null : answer)}
+            // Only what somebody said is taken back; what readings say is said over.
+            onAct={() => say(sign, own === (answer === 'yes') ? null : answer)}
           >
             {answer}
           </Action>
@@ -184,7 +188,7 @@ export function CausesView({ axis: asked, trials }: CausesProps) {
         </h2>
         <ul className={styles.signs} aria-label="Signs">
           {signs.map((sign) => (
-            <SignRow key={sign} from={fromOf(sign)} {...{ sign, evidence, say }} />
+            <SignRow key={sign} own={own.signs[sign]} from={fromOf(sign)} {...{ sign, evidence, say }} />
           ))}
         </ul>
         <h2 className={page.heading}>Test by hand</h2>
