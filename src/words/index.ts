@@ -109,6 +109,7 @@ export { settingFrom, settingNames, settingText, trialNoteText } from './trial-n
 export { causeTexts, HAND_TEST, handTexts, signTexts } from './causes';
 export {
   faultGroupNames,
+  faultSize,
   hintNames,
   levelNames,
   namedWords,

@@ -1,5 +1,7 @@
-import type { PracticeHint, PracticeLevel } from '@/core/model';
-import type { FaultGroup, FaultTold, PracticeFault, PracticeResult } from '@/standins';
+import type { PracticeFault, PracticeHint, PracticeLevel } from '@/core/model';
+import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import type { FaultGroup, FaultTold, HiddenFault, PracticeResult } from '@/standins';
+import { micro } from './teller';
 
 /** Faults of a practice machine as the learner picks them. */
 export const practiceFaultNames: Readonly<Record<PracticeFault, string>> = {
@@ -98,3 +100,28 @@ export const pointNames: Readonly<Record<keyof PracticeResult['points'], string>
 
 /** Said wherever a practice machine is open. */
 export const PRACTICE_NOTE = 'Practice machine: what it reads is made up.';
+
+const SLOPES: readonly PracticeFault[] = ['gantry-out', 'nod', 'tram-right', 'droop', 'posts', 'square-out'];
+
+/** How large a fault is, as builders say it. */
+export function faultSize({ fault, size }: Pick<HiddenFault, 'fault' | 'size'>, system: UnitSystem): string {
+  const much = Math.abs(size);
+  const percent = (share: number) => `${formatNumber(100 * share, 3)} %`;
+  if (SLOPES.includes(fault)) return formatQuantity('slope', much, system, 2).text;
+  switch (fault) {
+    case 'steps':
+    case 'lead':
+      return `${percent(much)} of the way`;
+    case 'belt-slack':
+      return `${percent(1 - much)} of its pull`;
+    case 'current':
+    case 'supply':
+      return `${percent(much)} of what it should be`;
+    case 'late-direction':
+      return `${much} ${much === 1 ? 'pulse' : 'pulses'} a reversal`;
+    case 'wire-open':
+      return 'open';
+    default:
+      return micro(Number(much.toPrecision(2)), system);
+  }
+}

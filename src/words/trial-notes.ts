@@ -22,6 +22,13 @@ const notes: Record<TrialNote['code'], NoteWords> = {
     `Nothing was lost up to ` +
     `${trialText(v.of === 'speed' ? 'speed' : 'acceleration', num(v.at), system)}: where it ` +
     'stalls is not known.',
+  'lost-at-first': (v, system) => {
+    const kind = v.of === 'speed' ? 'speed' : 'acceleration';
+    return (
+      `Lost at the lowest step already, ${trialText(kind, num(v.at), system)}, so what holds is not known. ` +
+      `The plan asks ${trialText(kind, num(v.asked), system)}.`
+    );
+  },
   'whole-steps': (v) =>
     num(v.whole) === 1
       ? `The shift is ${num(v.groups)} times four full steps: the motor stalled.`

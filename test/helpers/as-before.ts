@@ -24,8 +24,17 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 14: nobody had kept what a practice round hides. */
+export function asBefore14({ practice, ...rest }: Project): Project {
+  if (!practice) return { ...rest, practice };
+  const { hidden, ...said } = practice;
+  expect(hidden).toEqual([]);
+  return { ...rest, practice: said } as Project;
+}
+
 /** A machine without what came with version 13: it is a real one, and nobody kept how bolts were moved. */
-export function asBefore13({ practice, ...rest }: Project): Project {
+export function asBefore13(project: Project): Project {
+  const { practice, ...rest } = asBefore14(project);
   expect(practice).toBeNull();
   const rounds = rest.rounds.map((r) => ({
     ...r,

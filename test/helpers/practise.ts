@@ -11,19 +11,12 @@ import {
   truingOf,
   writeEdits,
 } from '@/core/prove';
-import { hiddenFaults, practiceGround, practiceReading, practiceTrial } from '@/standins';
+import { beginPractice, hiddenFaults, practiceGround, practiceReading, practiceTrial } from '@/standins';
 import { at, fresh } from './truing';
 
 /** A machine as a practice round of it begins. */
-export const practiceOf = (project: Project, seed: number, level: PracticeLevel): Project => ({
-  ...project,
-  sheets: [],
-  rounds: [],
-  happenings: [],
-  symptoms: [],
-  trials: [],
-  practice: { seed, level, began: at(), ended: null, hints: [], named: [] },
-});
+export const practiceOf = (project: Project, seed: number, level: PracticeLevel): Project =>
+  beginPractice(project, { id: project.id, name: project.name, seed, level, at: at() });
 
 const sheetIn = (machine: Project, key: string): SheetState =>
   truingOf(machine).sheets.find((s) => s.plan.key === key)!;

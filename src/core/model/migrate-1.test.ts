@@ -2,7 +2,15 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
-import { asBefore13, asBefore12, asBefore11, asBefore9, asBefore6, asBefore5 } from '@test/helpers/as-before';
+import {
+  asBefore14,
+  asBefore13,
+  asBefore12,
+  asBefore11,
+  asBefore9,
+  asBefore6,
+  asBefore5,
+} from '@test/helpers/as-before';
 import { demoProject, demoText, projectOf } from '@test/helpers/demo';
 import { type Axis, type Project, startingBuild, migrate, projectIssues, VERSION } from '.';
 
@@ -272,5 +280,22 @@ describe('a file of version 12', () => {
     };
     const opened = projectOf(JSON.stringify(lifted));
     expect([opened.sheets[0]!.key, opened.rounds[0]!.sheet]).toEqual(['posts/apart', 'posts/apart']);
+  });
+});
+
+describe('a file of version 13', () => {
+  const text = readFileSync('test/fixtures/machine-v13.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens with its practice round, of which nobody knows what was hidden; all else is as it was', () => {
+    expect(old.version).toBe(13);
+    expect(old.practice.named.length).toBeGreaterThan(0);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore14(project), version: 13 }).toEqual(old);
+  });
+  it('a fault that nobody knows is not named any more', () => {
+    const named = [{ ...old.practice.named[0], fault: 'gremlins' }, old.practice.named[1]];
+    const opened = projectOf(JSON.stringify({ ...old, practice: { ...old.practice, named } }));
+    expect(opened.practice!.named.map((n) => n.fault)).toEqual([old.practice.named[1].fault]);
   });
 });

@@ -4,11 +4,11 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { type PracticeLevel, practiceLevels, type Project, startingProve } from '@/core/model';
+import { MOST_NAME, type PracticeLevel, practiceLevels, type Project, projectIssues } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { machineHref } from '@/features/frame';
 import { freshId, useStorage } from '@/session';
-import { practiceGround, practiceResult } from '@/standins';
+import { beginPractice, practiceGround, practiceResult } from '@/standins';
 import type { MachineHead } from '@/storage';
 import { Choice } from '@/ui/choice';
 import { Notice } from '@/ui/notice';
@@ -19,20 +19,18 @@ import { useShelf } from './use-shelf';
 
 const MOST_SEED = 999_999;
 
-/** A machine as a practice round of it begins: as it is planned, and nothing read. */
-const practiceOf = (base: Project, seed: number, level: PracticeLevel): Project => ({
-  ...base,
-  ...startingProve(),
-  id: freshId(),
-  name: `Practice: ${base.name}`.slice(0, 120),
-  practice: { seed, level, began: new Date().toISOString(), ended: null, hints: [], named: [] },
-});
-
 interface Round {
   readonly head: MachineHead;
   readonly practice: NonNullable<Project['practice']>;
   /** Points of a round that is over. */
   readonly score: number | null;
+}
+
+/** Points of a round that is over; nothing is worked out of a machine that breaks a rule. */
+function scoreOf(project: Project): number | null {
+  if (!project.practice?.ended || projectIssues(project).length) return null;
+  const ground = practiceGround(project);
+  return ground && practiceResult(ground).score;
 }
 
 /** All practice rounds that are kept, the newest first. */
@@ -47,13 +45,11 @@ function useRounds(machines: readonly MachineHead[] | null): readonly Round[] | 
         const loaded = await storage?.load(head.id);
         if (!loaded?.ok || !loaded.project.practice) continue;
         const { project } = loaded;
-        const ground = practiceGround(project);
-        const score = ground && project.practice?.ended ? practiceResult(ground).score : null;
-        found.push({ head, practice: project.practice!, score });
+        found.push({ head, practice: project.practice!, score: scoreOf(project) });
       }
       if (live) setRounds(found.sort((a, b) => (a.practice.began < b.practice.began ? 1 : -1)));
     };
-    if (machines) void look();
+    if (machines) look().catch(() => live && setRounds([]));
     return () => {
       live = false;
     };
@@ -84,7 +80,11 @@ function Rounds({ rounds }: { readonly rounds: readonly Round[] }) {
                 {new Date(practice.began).toLocaleDateString('en-GB', { dateStyle: 'medium' })}
               </p>
             </div>
-            <p>{score === null ? `goes on, ${practice.named.length} named` : `${score} of 100`}</p>
+            <p>
+              {score === null
+                ? `${practice.ended ? 'ended' : 'goes on'}, ${practice.named.length} named`
+                : `${score} of 100`}
+            </p>
           </li>
         ))}
       </ul>
@@ -92,12 +92,23 @@ function Rounds({ rounds }: { readonly rounds: readonly Round[] }) {
   );
 }
 
-/** Begins practice rounds, and keeps those that were. */
-export function Practise({ withDemo }: { withDemo: boolean }) {
+const keep =
+  <T,>(set: (value: T) => void) =>
+  (value: T) => {
+    set(value);
+    return undefined;
+  };
+
+interface BeginProps {
+  readonly shelf: ReturnType<typeof useShelf>;
+  readonly rounds: readonly Round[] | null;
+}
+
+/** On which machine, how large its faults, and which. */
+function Begin({ shelf, rounds }: BeginProps) {
   const router = useRouter();
   const storage = useStorage();
-  const { machines, problem, setProblem, add } = useShelf(withDemo);
-  const rounds = useRounds(machines);
+  const { machines, setProblem, add } = shelf;
   const [demos] = useState(demoMachines);
   const [level, setLevel] = useState<PracticeLevel>('plain');
   const [seed, setSeed] = useState<number | null>(null);
@@ -106,22 +117,72 @@ export function Practise({ withDemo }: { withDemo: boolean }) {
     (m) => !rounds?.some((r) => r.head.id === m.id) && !demos.some((d) => d.id === m.id),
   );
   const picked = base || demos[0]!.id;
-  const begin = async () => {
+  const baseOf = async (): Promise<Project | undefined> => {
     const demo = demos.find((d) => d.id === picked);
-    const loaded = demo ? null : await storage?.load(picked);
-    const project = demo ?? (loaded?.ok ? loaded.project : undefined);
-    if (!project) return setProblem('That machine cannot be read by this edition.');
-    const drawn = seed ?? 1 + Math.floor(Math.random() * MOST_SEED);
-    const id = await add(practiceOf(project, drawn, level));
+    if (demo) return demo;
+    const loaded = await storage?.load(picked);
+    return loaded?.ok ? loaded.project : undefined;
+  };
+  const begin = async () => {
+    const project = await baseOf();
+    if (!project) return setProblem('That machine cannot be read by this edition. Pick another one.');
+    if (projectIssues(project).length)
+      return setProblem(`${project.name} breaks a rule: open it and mend it first, or pick another one.`);
+    const id = await add(
+      beginPractice(project, {
+        id: freshId(),
+        name: `Practice: ${project.name}`.slice(0, MOST_NAME),
+        seed: seed ?? 1 + Math.floor(Math.random() * MOST_SEED),
+        level,
+        at: new Date().toISOString(),
+      }),
+    );
     if (id) router.push(`${machineHref('prove', id)}&v=practice`);
     return undefined;
   };
-  const keep =
-    <T,>(set: (value: T) => void) =>
-    (value: T) => {
-      set(value);
-      return undefined;
-    };
+  const tryBegin = () =>
+    void begin().catch((cause: unknown) => setProblem(`No round was begun: ${String(cause)}. Try again.`));
+  return (
+    <div className={styles.actions}>
+      <Choice
+        label="Machine"
+        value={picked}
+        options={[...demos, ...own].map((m) => [m.id, m.name] as const)}
+        onPick={keep(setBase)}
+      />
+      <Choice
+        label="Faults"
+        value={level}
+        options={practiceLevels.map((l) => [l, levelNames[l]] as const)}
+        onPick={keep(setLevel)}
+      />
+      <label className={styles.seed}>
+        <span>Seed</span>
+        <NumberLine
+          label="Seed: the same one hides the same faults"
+          value={seed}
+          placeholder="drawn"
+          least={1}
+          most={MOST_SEED}
+          optional
+          onNumber={keep(setSeed)}
+        />
+      </label>
+      <Button variant="contained" disabled={storage === null} onClick={tryBegin}>
+        Begin a round
+      </Button>
+      <Button component={Link} href="/">
+        All machines
+      </Button>
+    </div>
+  );
+}
+
+/** Begins practice rounds, and keeps those that were. */
+export function Practise({ withDemo }: { withDemo: boolean }) {
+  const shelf = useShelf(withDemo);
+  const { machines, problem, setProblem } = shelf;
+  const rounds = useRounds(machines);
   return (
     <main className={styles.page}>
       <header className={styles.head}>
@@ -131,38 +192,7 @@ export function Practise({ withDemo }: { withDemo: boolean }) {
           end you are told. Nothing is connected, nothing moves.
         </p>
       </header>
-      <div className={styles.actions}>
-        <Choice
-          label="Machine"
-          value={picked}
-          options={[...demos, ...own].map((m) => [m.id, m.name] as const)}
-          onPick={keep(setBase)}
-        />
-        <Choice
-          label="Faults"
-          value={level}
-          options={practiceLevels.map((l) => [l, levelNames[l]] as const)}
-          onPick={keep(setLevel)}
-        />
-        <label>
-          <span>Seed</span>{' '}
-          <NumberLine
-            label="Seed: the same one hides the same faults"
-            value={seed}
-            placeholder="drawn"
-            least={1}
-            most={MOST_SEED}
-            optional
-            onNumber={keep(setSeed)}
-          />
-        </label>
-        <Button variant="contained" disabled={storage === null} onClick={() => void begin()}>
-          Begin a round
-        </Button>
-        <Button component={Link} href="/">
-          All machines
-        </Button>
-      </div>
+      <Begin shelf={shelf} rounds={rounds} />
       {problem && (
         <Notice kind="error" onClose={() => setProblem(null)}>
           {problem}

@@ -1,10 +1,10 @@
-import type { Project } from '@/core/model';
+import { type PracticeFault, practiceFaults } from '@/core/model';
 import type { Ground, SheetPlan } from '@/core/prove';
 import { type Dice, diceOf } from '../seeds';
 import type { WholeState } from '../whole';
-import { BEYOND, faultsMade, type PracticeFault, practiceFaults } from './faults';
+import { BEYOND, faultsMade } from './faults';
 import type { HiddenFault, PracticeGround } from './ground';
-import { canBeSeen } from './shows';
+import { canBeSeen, isSame } from './shows';
 import { leftOf, lyingWith } from './world';
 
 /** Faults that only a screw or a rack has, and those that want a step that can be lost. */
@@ -93,39 +93,37 @@ const rivals = (a: HiddenFault, b: Pick<HiddenFault, 'fault' | 'axis'>) =>
   a.fault === b.fault ||
   (a.axis === b.axis && ALIKE.some((kind) => kind.includes(a.fault) && kind.includes(b.fault)));
 
-function drawn(ground: PracticeGround): readonly HiddenFault[] {
+/** Drawn in vain so often: what is left can hardly be seen on this machine. */
+const MOST_DRAWS = 200;
+
+/**
+ * One to four faults that can be seen, by seed and level. An indicator that sticks can be hidden on every
+ * machine, so that there is always one.
+ */
+export function drawnFaults(ground: PracticeGround): readonly HiddenFault[] {
   const dice = diceOf(ground.practice.seed, 'practice');
   const all = possibleFaults(ground);
   const count = 1 + Math.floor(4 * dice());
   const hidden: HiddenFault[] = [];
-  for (let tries = 0; hidden.length < count && tries < 200; tries++) {
+  for (let draws = 0; hidden.length < count && draws < MOST_DRAWS; draws++) {
     const next = all[Math.floor(all.length * dice())]!;
     if (hidden.some((h) => rivals(h, next))) continue;
     const made = { ...next, size: sizeOf(next, ground, dice) };
     if (canBeSeen(ground, made)) hidden.push(made);
   }
-  return hidden;
+  if (hidden.length) return hidden;
+  const sticks = all.find((p) => p.fault === 'sticky-indicator')!;
+  return [{ ...sticks, size: sizeOf(sticks, ground, dice) }];
 }
 
-interface Drawn {
-  readonly brief: Project['brief'];
-  readonly structure: Project['structure'];
-  readonly of: string;
-  readonly hidden: readonly HiddenFault[];
-}
-/** What was drawn once, by the axes of its machine: a reading changes neither. */
-const known = new WeakMap<Project['axes'], Drawn>();
-
-/** One to four faults that can be seen, by the seed alone. */
-export function hiddenFaults(ground: PracticeGround): readonly HiddenFault[] {
-  const { axes, brief, structure } = ground.project;
-  const of = `${ground.practice.seed} ${ground.practice.level}`;
-  const kept = known.get(axes);
-  if (kept?.of === of && kept.brief === brief && kept.structure === structure) return kept.hidden;
-  const hidden = drawn(ground);
-  known.set(axes, { brief, structure, of, hidden });
-  return hidden;
-}
+/** What is hidden, with the sheets and trials that show it on this machine. */
+export const hiddenFaults = (ground: PracticeGround): readonly HiddenFault[] => {
+  const possible = possibleFaults(ground);
+  return ground.practice.hidden.map((h) => ({
+    ...h,
+    shown: possible.find((p) => isSame(p, h))?.shown ?? [],
+  }));
+};
 
 /** Faults that are left by now. */
 export const leftFaults = (ground: PracticeGround): readonly HiddenFault[] =>

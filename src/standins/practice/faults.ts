@@ -1,35 +1,8 @@
-import type { PracticeLevel } from '@/core/model';
-import type { WholeFault } from '../whole';
+import type { PracticeFault, PracticeLevel } from '@/core/model';
 
 /** Where on a machine a fault sits: as much as the first hint tells. */
 export const faultGroups = ['frame', 'gantry', 'head', 'drive', 'motor', 'electrics', 'measuring'] as const;
 export type FaultGroup = (typeof faultGroups)[number];
-
-/** Faults of the way an axis moves, besides those of where its parts lie. */
-export const motionFaults = [
-  'steps',
-  'nut-play',
-  'bearing-play',
-  'grub-screw',
-  'lead',
-  'current',
-  'supply',
-  'late-direction',
-  'switch-scatter',
-  'wire-open',
-  'drift',
-  'compensation',
-] as const;
-export type MotionFault = (typeof motionFaults)[number];
-
-/** Faults that are hidden in a practice machine. */
-export type PracticeFault =
-  | Exclude<
-      WholeFault,
-      'rail-b-bow' | 'cross-bow' | 'cross-b-apart' | 'lean' | 'tram-back' | 'table' | 'mesh-play'
-    >
-  | MotionFault
-  | 'sticky-indicator';
 
 interface FaultMade {
   readonly group: FaultGroup;
@@ -115,8 +88,6 @@ export const faultsMade: Readonly<Record<PracticeFault, FaultMade>> = {
     shown: ['rail-a/height'],
   },
 };
-
-export const practiceFaults = Object.keys(faultsMade) as readonly PracticeFault[];
 
 /** So many times what is good enough is off where parts lie, by level. */
 export const BEYOND: Readonly<Record<PracticeLevel, number>> = { slight: 1.6, plain: 3, bad: 6 };

@@ -1,6 +1,5 @@
-import type { PracticeSaid, Project } from '@/core/model';
+import type { PracticeFault, PracticeSaid, Project } from '@/core/model';
 import { type Ground, groundsOf, type SheetPlan, type TrialPlan, trialPlans, truingPlan } from '@/core/prove';
-import type { PracticeFault } from './faults';
 
 /** A fault as it is hidden. */
 export interface HiddenFault {

@@ -1,8 +1,8 @@
+import type { PracticeFault } from '@/core/model';
 import { type Ground, PIECE, type TrialPlan, type TrialRow } from '@/core/prove';
 import { type Dice, normalOf } from '../seeds';
 import type { WholeState } from '../whole';
 import type { HiddenFault } from './ground';
-import type { PracticeFault } from './faults';
 
 /** An axis of a practice machine in truth; SI. */
 export interface AxisTruth {

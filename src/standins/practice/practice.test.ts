@@ -1,18 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdits, arrangements, practiceLevels } from '@/core/model';
+import { readProjectFile, writeProjectFile } from '@/core/formats';
+import { applyEdits, arrangements, estimate, practiceFaults, practiceLevels, put } from '@/core/model';
 import { sheetEdits } from '@/core/prove';
 import { gate, kayak, scenery } from '@test/helpers/trials';
 import { nameAll, practiceOf, practised, readOff, tryOff } from '@test/helpers/practise';
 import { machineOf } from '@test/helpers/true-up';
-import {
-  faultsMade,
-  hiddenFaults,
-  possibleFaults,
-  practiceFaults,
-  practiceGround,
-  practiceResult,
-  wasSeen,
-} from '.';
+import { faultsMade, hiddenFaults, possibleFaults, practiceGround, practiceResult, wasSeen } from '.';
 
 const demos = [kayak, gate, scenery];
 
@@ -32,6 +25,32 @@ describe('a practice machine', () => {
     const lifted = practiceGround(practiceOf(machineOf('lifted-two'), 1, 'plain'))!;
     for (const { fault } of possibleFaults(lifted)) seen.add(fault);
     expect([...practiceFaults].filter((f) => !seen.has(f))).toEqual([]);
+  });
+  it('what is hidden stays, whatever is taken into the plan meanwhile', () => {
+    const start = practiceOf(kayak, 4, 'plain');
+    const hidden = hiddenFaults(practiceGround(start)!).map((h) => [h.fault, h.axis, h.size]);
+    const other = applyEdits(start, [
+      put('axes.0.loads.guideDrag', estimate('force', '90 N')),
+      put('brief.accuracy', estimate('length', '0.1 mm')),
+    ]);
+    expect(hiddenFaults(practiceGround(other)!).map((h) => [h.fault, h.axis, h.size])).toEqual(hidden);
+    expect(start.practice!.hidden).toHaveLength(hidden.length);
+  });
+  it('a file with an unknown fault is refused; where nothing is hidden there are no points', () => {
+    const start = practiceOf(kayak, 4, 'plain');
+    const at = start.practice!.began;
+    const named = [{ id: 'n', fault: 'gremlins', axis: '', at, mended: false }];
+    const file = JSON.stringify({ ...start, practice: { ...start.practice, named } });
+    expect(readProjectFile(file).ok).toBe(false);
+    const none = { ...start, practice: { ...start.practice!, hidden: [] } };
+    const { score, points } = practiceResult(practiceGround(none)!);
+    expect([score, points.faults.got, points.left.got]).toEqual([0, 0, 0]);
+  });
+  it('is written to a file and read again as it is', () => {
+    const machine = practised(practiceOf(kayak, 5, 'plain'));
+    const opened = readProjectFile(writeProjectFile(machine));
+    expect(opened.ok && opened.project.practice).toEqual(machine.practice);
+    expect(opened.ok && opened.project.rounds).toEqual(machine.rounds);
   });
   it.each(arrangements)('%s: has at least twelve kinds that may be wrong', (arrangement) => {
     const ground = practiceGround(practiceOf(machineOf(arrangement), 1, 'plain'))!;

@@ -60,17 +60,14 @@ export function wasSeen(ground: PracticeGround, fault: HiddenFault, until: strin
 
 function toldOf(ground: PracticeGround, hidden: HiddenFault, now: WholeState): FaultTold {
   const { named } = ground.practice;
-  const right = named.find((n) => n.fault === hidden.fault && n.axis === hidden.axis);
+  const right = named.find((n) => isSame(n, hidden));
   const plan = ground.sheets.find((s) => s.key === hidden.shown[0]);
   const moved = faultsMade[hidden.fault].mend === 'move';
   const mended = moved ? plan !== undefined && shareOf(now, plan) <= 1 : !still(ground, hidden);
-  const group = named.some(
-    (n) =>
-      n.axis === hidden.axis &&
-      faultsMade[n.fault as HiddenFault['fault']]?.group === faultsMade[hidden.fault].group,
-  );
+  const { group } = faultsMade[hidden.fault];
+  const near = named.some((n) => n.axis === hidden.axis && faultsMade[n.fault].group === group);
   if (right) return { hidden, named: wasSeen(ground, hidden, right.at) ? 'right' : 'guessed', mended };
-  return { hidden, named: group ? 'group' : 'missed', mended };
+  return { hidden, named: near ? 'group' : 'missed', mended };
 }
 
 const still = (ground: PracticeGround, hidden: HiddenFault) =>
@@ -117,7 +114,7 @@ export function practiceResult(ground: PracticeGround): PracticeResult {
   const now = lyingNow(ground);
   const start = lyingNow({ ...ground, project: { ...project, rounds: [] } }, hidden);
   const faults = hidden.map((h) => toldOf(ground, h, now));
-  const wrong = practice.named.filter((n) => !hidden.some((h) => h.fault === n.fault && h.axis === n.axis));
+  const wrong = practice.named.filter((n) => !hidden.some((h) => isSame(h, n)));
   const sheets = ground.sheets.map((p) => ({ key: p.key, before: shareOf(start, p), now: shareOf(now, p) }));
   const taken =
     project.rounds.reduce((sum, r) => sum + r.readings.length, 0) +
@@ -126,14 +123,16 @@ export function practiceResult(ground: PracticeGround): PracticeResult {
   const spent = minutesOf(project.rounds.length + project.trials.length, taken, moves);
   const referee = refereeOf(ground, hidden);
   const worth = { right: 1, group: 0.5, guessed: 0, missed: 0 } as const;
-  const found = faults.reduce((sum, f) => sum + worth[f.named], 0) / hidden.length;
+  // A file may say that nothing is hidden.
+  const count = Math.max(1, hidden.length);
+  const found = faults.reduce((sum, f) => sum + worth[f.named], 0) / count;
   const mended = faults.filter((f) => f.mended).length;
   const points = {
     faults: {
       of: POINTS.faults,
       got: Math.max(0, Math.round(POINTS.faults * found) - POINTS.false * wrong.length),
     },
-    left: { of: POINTS.left, got: Math.round((POINTS.left * mended) / hidden.length) },
+    left: { of: POINTS.left, got: Math.round((POINTS.left * mended) / count) },
     readings: within(POINTS.readings, taken, referee.readings, found),
     time: within(POINTS.time, spent, referee.minutes, found),
     hints: { of: 0, got: -POINTS.hint * practice.hints.length },
@@ -152,6 +151,4 @@ export function practiceResult(ground: PracticeGround): PracticeResult {
 
 /** What a hint speaks of: the first fault that nobody has named. */
 export const hintedFault = (ground: PracticeGround): HiddenFault | null =>
-  hiddenFaults(ground).find(
-    (h) => !ground.practice.named.some((n) => n.fault === h.fault && n.axis === h.axis),
-  ) ?? null;
+  hiddenFaults(ground).find((h) => !ground.practice.named.some((n) => isSame(n, h))) ?? null;

@@ -1,5 +1,5 @@
 import { instruments } from '@/core/metrology';
-import type { RoundSaid, TrialSaid } from '@/core/model';
+import { type RoundSaid, startingTrial, type TrialSaid } from '@/core/model';
 import {
   exactResult,
   exactRound,
@@ -77,22 +77,6 @@ function usualRound(ground: PracticeGround, plan: SheetPlan, all: readonly Hidde
   return { ...made, instrument: method.instrument, digit, limit: limit(0) };
 }
 
-const usualTrial = (plan: TrialPlan): TrialSaid => ({
-  id: 'usual',
-  key: plan.key,
-  at: '',
-  temperature: null,
-  instrument: '',
-  digit: null,
-  limit: null,
-  feed: null,
-  running: null,
-  compensation: '',
-  entries: [],
-  note: '',
-  taken: [],
-});
-
 /** Whether a fault, alone, is seen by what is usually at hand: else it is not worth hiding. */
 export function canBeSeen(ground: PracticeGround, fault: HiddenFault): boolean {
   const key = fault.shown[0];
@@ -100,5 +84,7 @@ export function canBeSeen(ground: PracticeGround, fault: HiddenFault): boolean {
   const sheet = ground.sheets.find((s) => s.key === key);
   if (sheet) return seenInRound(ground, [fault], fault, usualRound(ground, sheet, [fault]));
   const trial = ground.trials.find((t) => t.key === key);
-  return trial !== undefined && seenInTrial(ground, [fault], fault, trial, usualTrial(trial));
+  return (
+    trial !== undefined && seenInTrial(ground, [fault], fault, trial, startingTrial('usual', trial.key, ''))
+  );
 }

@@ -12,6 +12,8 @@ export {
   type SheetSaid,
 } from './truing';
 export {
+  type PracticeFault,
+  practiceFaults,
   type PracticeHint,
   practiceHints,
   type PracticeLevel,

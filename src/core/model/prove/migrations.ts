@@ -1,4 +1,5 @@
 import type { Doc, SliceSteps } from '../slice';
+import { practiceFaults } from './practice';
 
 /** Posts had one sheet, called as the part. */
 const ofPosts = (key: unknown) => (key === 'posts' ? 'posts/apart' : key);
@@ -8,6 +9,16 @@ const roundFromVersion12 = (round: Doc): Doc => ({
   ...round,
   sheet: ofPosts(round.sheet),
   moved: (round.moved as Doc[]).map((m) => ({ kind: '', ...m })),
+});
+
+/**
+ * A practice round from version 13 to 14: its faults were drawn anew at every look, out of the plan as it
+ * stood, so that none can be told now. What is no fault was never named on a sheet.
+ */
+const practiceFromVersion13 = (practice: Doc): Doc => ({
+  ...practice,
+  hidden: [],
+  named: (practice.named as Doc[]).filter((n) => practiceFaults.some((f) => f === n.fault)),
 });
 
 /** Steps of what the slice owns. */
@@ -22,4 +33,5 @@ export const proveSteps: SliceSteps = {
     rounds: (rounds as Doc[]).map(roundFromVersion12),
     practice: null,
   }),
+  13: ({ practice }) => ({ practice: practice && practiceFromVersion13(practice as Doc) }),
 };

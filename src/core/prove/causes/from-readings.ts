@@ -30,10 +30,15 @@ type Tell = (
   ground: Ground | undefined,
 ) => Partial<Record<Sign, boolean>>;
 
-/** Whether a figure is there beyond its doubt; undefined where nobody can say. */
-function beyond(figure: TrialFigure | undefined, least = 0): boolean | undefined {
+/**
+ * Whether a figure is there beyond its doubt.
+ * @param least what counts as none. @param none up to which, doubt and all, it is said not to be there.
+ * @returns undefined where its doubt reaches over both: nobody can say.
+ */
+function beyond(figure: TrialFigure | undefined, least: number, none: number): boolean | undefined {
   if (!figure || figure.expanded === null) return undefined;
-  return Math.abs(figure.value) - figure.expanded > least;
+  if (Math.abs(figure.value) - figure.expanded > least) return true;
+  return Math.abs(figure.value) + figure.expanded <= none ? false : undefined;
 }
 
 const said = (signs: Partial<Record<Sign, boolean | undefined>>): Partial<Record<Sign, boolean>> =>
@@ -43,23 +48,27 @@ const said = (signs: Partial<Record<Sign, boolean | undefined>>): Partial<Record
 
 const noted = ({ last }: TrialState, code: string) => last!.result.notes.some((n) => n.code === code);
 
-/** Whether a trial that asks to come back did not. */
+/** Whether a figure is out of its limit; undefined where its doubt reaches over it. */
 const lost = (figure: TrialFigure | undefined): boolean | undefined => {
-  if (!figure?.decision) return undefined;
-  return figure.decision.verdict === 'gives-out';
+  const verdict = figure?.decision?.verdict;
+  return verdict === 'gives-out' || (verdict === 'holds' ? false : undefined);
 };
 
-/** Play that the plan reckons with is no fault. */
-const playOf = (ground: Ground | undefined) => Math.max(LEAST_PLAY, ground?.foretold.get('lost-motion') ?? 0);
+/** Play that the plan reckons with is no fault; twice that, doubt and all, is as good as none. */
+function played(figure: TrialFigure | undefined, ground: Ground | undefined): boolean | undefined {
+  const least = Math.max(LEAST_PLAY, ground?.foretold.get('lost-motion') ?? 0);
+  return beyond(figure, least, 2 * least);
+}
 
 const steps: Tell = (figure, state, ground) => {
   const off = figure('scale-off');
+  const tenth = beyond(off, TENTH, TENTH);
   return said({
     // Too much made up for is a step at the reversal, too.
-    'reversal-step': beyond(figure('lost-motion'), playOf(ground)) || noted(state, 'over-compensated'),
-    'grows-with-distance': beyond(off),
-    'over-a-tenth': beyond(off, TENTH) ?? undefined,
-    'plain-ratio': off ? noted(state, 'plain-ratio') : undefined,
+    'reversal-step': noted(state, 'over-compensated') || played(figure('lost-motion'), ground),
+    'grows-with-distance': beyond(off, 0, TENTH),
+    'over-a-tenth': tenth,
+    'plain-ratio': tenth === undefined ? undefined : noted(state, 'plain-ratio'),
   });
 };
 
@@ -77,9 +86,9 @@ const positioning: Tell = (figure, { last }, ground) => {
   const doubt = Math.max(even.expanded ?? 0, figure('iso-B')?.expanded ?? 0);
   const stands = largest > STANDS_OUT * doubt;
   return said({
-    'reversal-step': beyond(figure('iso-B'), playOf(ground)),
-    // One place stands alone; a wave has many.
-    'one-place': stands && largest > 3 * second,
+    'reversal-step': played(figure('iso-B'), ground),
+    // One place stands alone; a wave has many. What is not seen by so few targets may be there all the same.
+    'one-place': (stands && largest > 3 * second) || undefined,
   });
 };
 
@@ -94,11 +103,37 @@ function goesOneWay(series: TrialResult['series']): boolean {
   return steps.filter((s) => s * way < 0).length <= steps.length / 5;
 }
 
+/**
+ * A staircase is climbed until something is lost: that is a fault only where it comes before what is asked of
+ * the axis.
+ * @param top between the last step that lost nothing and the first that did. @param asked by the plan.
+ */
+function stairs(
+  top: TrialFigure | undefined,
+  { last }: TrialState,
+  asked: number | undefined,
+): ReturnType<Tell> {
+  const { notes } = last!.result;
+  const first = notes.find((n) => n.code === 'lost-at-first');
+  if (asked === undefined || (!first && (!top || top.expanded === null))) return {};
+  const [good, bad] = first
+    ? [0, Number(first.values.at)]
+    : [top!.value - top!.expanded!, top!.value + top!.expanded!];
+  if (good >= asked) return { 'above-a-speed': false };
+  if (bad > asked) return {};
+  const note = notes.find((n) => n.code === 'whole-steps');
+  return {
+    'above-a-speed': true,
+    'air-run-lost': true,
+    ...(note ? { 'whole-four-steps': note.values.whole === 1 } : {}),
+  };
+}
+
 const tells: Readonly<Partial<Record<TrialKind, Tell>>> = {
   steps,
   positioning,
-  links: (figure, _state, ground) => said({ 'play-felt': beyond(figure('lost-motion'), playOf(ground)) }),
-  push: (figure, _state, ground) => said({ 'play-felt': beyond(figure('play'), playOf(ground)) }),
+  links: (figure, _state, ground) => said({ 'play-felt': played(figure('lost-motion'), ground) }),
+  push: (figure, _state, ground) => said({ 'play-felt': played(figure('play'), ground) }),
   reversal: (figure, { last }) => {
     const grows = lost(figure('range'));
     return said({
@@ -115,15 +150,9 @@ const tells: Readonly<Partial<Record<TrialKind, Tell>>> = {
       'whole-four-steps': groups === null ? undefined : isWhole(groups),
     });
   },
-  'stairs-speed': (_figure, { last }) => {
-    const note = last!.result.notes.find((n) => n.code === 'whole-steps');
-    if (!note) return noted({ last } as TrialState, 'no-loss-yet') ? { 'above-a-speed': false } : {};
-    return { 'above-a-speed': true, 'air-run-lost': true, 'whole-four-steps': note.values.whole === 1 };
-  },
-  'stairs-acceleration': (_figure, { last }) => {
-    const note = last!.result.notes.find((n) => n.code === 'whole-steps');
-    return note ? { 'whole-four-steps': note.values.whole === 1 } : {};
-  },
+  'stairs-speed': (figure, state, ground) => stairs(figure('top-speed'), state, ground?.rapid),
+  'stairs-acceleration': (figure, state, ground) =>
+    stairs(figure('top-acceleration'), state, ground?.axis.demands.acceleration.si),
   hand: (figure) => said({ 'drag-uneven': lost(figure('uneven')) }),
   homing: (figure) => said({ 'homing-scatters': lost(figure('comes-back')) }),
   'warm-up': (figure) => said({ 'grows-warm': lost(figure('growth')) }),

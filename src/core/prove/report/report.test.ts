@@ -68,6 +68,7 @@ describe('the published summary', () => {
     expect(rail.readings).toBe(56);
     expect(sheets.find((s) => s.key === 'feet')!.state).toBe('stale');
     expect(findings.length).toBe(6);
+    expect(proveSummary(kayak).practice).toBe(false);
     const { trials, held, settings } = proveSummary(kayak);
     expect(trials.find((t) => t.key === 'steps:bed')).toMatchObject({ standing: 'failed', records: 1 });
     expect(held.find((r) => r.verdict === 'apart')).toMatchObject({ axis: 'bed', id: 'lost-motion' });

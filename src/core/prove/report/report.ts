@@ -79,6 +79,8 @@ export interface ProveTrial {
 
 /** What was trued and proved, for terminal and service. */
 export interface ProveSummary {
+  /** Whether it is of a machine to practise on: then its readings are made up. */
+  readonly practice: boolean;
   readonly next: string | null;
   readonly sheets: readonly {
     readonly key: string;
@@ -106,6 +108,7 @@ export function proveSummary(project: Project): ProveSummary {
   const proving = provingOf(project);
   const { truing, trials, held } = proving;
   return {
+    practice: project.practice !== null,
     next: truing.next,
     sheets: truing.sheets.map(({ plan, state, verdict, rounds, last }) => ({
       key: plan.key,

@@ -144,6 +144,13 @@ describe('a staircase', () => {
     expect(whole(8 * fullStep!)).toBe(1);
     expect(whole(6 * fullStep!)).toBe(0);
   });
+  it('lost at the lowest step already: that is told, with what is asked', () => {
+    const read = stairs(0, 4e-4);
+    const { result } = trialIn(read, 'stairs-acceleration:gantry').last!;
+    const lowest = Math.min(...trialIn(read, 'stairs-acceleration:gantry').plan.rows.map((r) => r.at!.value));
+    expect(result.notes[0]).toMatchObject({ code: 'lost-at-first', values: { at: lowest } });
+    expect(result.figures).toEqual([]);
+  });
   it('nothing lost says only that it is at least so fast', () => {
     const codes = notesOf(stairs(Infinity, 0), 'stairs-acceleration:gantry');
     expect(codes).toContain('no-loss-yet');

@@ -38,6 +38,7 @@ export interface TrialNote {
     | 'plain-ratio'
     | 'over-compensated'
     | 'no-loss-yet'
+    | 'lost-at-first'
     | 'whole-steps'
     | 'keep-speed'
     | 'largest-link'

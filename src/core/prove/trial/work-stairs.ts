@@ -42,7 +42,16 @@ const stairsWork =
     const asked = speed ? ground.rapid : ground.axis.demands.acceleration.si;
     const points = steps.map((s) => ({ x: s.at, y: s.shift }));
     const series = [{ name: 'shift', points }];
-    if (!good) return { series };
+    if (!good)
+      return {
+        series,
+        notes: bad
+          ? [
+              { code: 'lost-at-first', values: { of, at: bad.at, asked } },
+              ...slipNote(bad.shift, ground.fullStep),
+            ]
+          : [],
+      };
     const kept = KEEP * good.at;
     const figures: TrialFigure[] = [];
     const notes: TrialNote[] = [{ code: 'keep-speed', values: { of, kept, asked, share: KEEP } }];

@@ -69,6 +69,8 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [note, setNote] = useState('');
   const held = useRef<Opened | null>(null);
+  // Of the newest try: one that was overtaken, or whose page is gone, closes what it opened.
+  const tries = useRef(0);
   useEffect(() => {
     const onHide = () => {
       if (document.visibilityState === 'hidden') held.current?.line.disarm('hidden');
@@ -76,6 +78,7 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
     document.addEventListener('visibilitychange', onHide);
     return () => {
       document.removeEventListener('visibilitychange', onHide);
+      tries.current += 1;
       held.current?.close();
       held.current = null;
     };
@@ -96,14 +99,17 @@ export function LineProvider({ children }: { readonly children: ReactNode }) {
       open: async (kind) => {
         close();
         setNote('');
+        const mine = ++tries.current;
         try {
           const next = await opening(kind, travels);
+          if (mine !== tries.current) return next?.close();
           held.current = next;
           setOpened(next);
           if (!next) setNote('Nobody answered as a controller that speaks bench/1.');
         } catch {
           setNote('No line was opened.');
         }
+        return undefined;
       },
     };
   }, [opened, note, axes]);

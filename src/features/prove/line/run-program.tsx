@@ -15,8 +15,11 @@ const AGAIN = 150;
 
 const rest = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
-/** Fastest that the program may ask its axes for, mm/min. */
-const rapidOf = ({ axes }: Program) => 60_000 * Math.min(0.05, ...axes.map((a) => a.speed));
+/** No rapid of a page is faster than this, m/s: somebody must be able to reach the stop. Common practice. */
+const MOST_RAPID = 0.05;
+
+/** Rapid of a program, mm/min: as its slowest axis may, and no more than a hand can stop. */
+const rapidOf = ({ axes }: Program) => 60_000 * Math.min(MOST_RAPID, ...axes.map((a) => a.speed));
 
 interface RunHooks {
   /** Waits until somebody says go on. */
@@ -28,6 +31,7 @@ interface RunHooks {
 async function sent(line: MachineLine, steps: readonly LineStep[], hooks: RunHooks): Promise<string | null> {
   for (const step of steps) {
     if (step.does === 'ask') await hooks.onAsk(step.text);
+    if (hooks.stopped()) return 'Stopped.';
     while (step.does === 'request') {
       if (hooks.stopped() || !line.state().armed) return 'Stopped.';
       const reply = await line.move(step.verb, step.keys);
@@ -35,9 +39,18 @@ async function sent(line: MachineLine, steps: readonly LineStep[], hooks: RunHoo
       if (reply.number !== FULL) return `Refused: ${reply.text} (${reply.number}).`;
       await rest(AGAIN);
     }
-    if (hooks.stopped()) return 'Stopped.';
   }
-  return null;
+  // What was sent is not yet run: the controller holds a plan.
+  while (!hooks.stopped() && line.state().now?.mode !== 'ready') await rest(AGAIN);
+  return hooks.stopped() ? 'Stopped.' : null;
+}
+
+/**
+ * Stops at the head of a program: the builder sets it up, and it counts from where the axes stand after that.
+ */
+function headOf({ blocks }: Program): Program['blocks'] {
+  const first = blocks.findIndex((b) => b.does !== 'ask' && b.does !== 'say');
+  return first < 0 ? blocks : blocks.slice(0, first);
 }
 
 interface Asked {
@@ -52,37 +65,47 @@ function useRun(line: MachineLine | null, program: Program, text: string) {
   const [note, setNote] = useState('');
   const [running, setRunning] = useState(false);
   const stop = useRef(false);
+  const goOn = useRef<(() => void) | null>(null);
+  const { armed } = useLineState(line);
+  // Disarmed, or left: the run is over. Armed anew it is begun anew, never carried on.
   useEffect(
     () => () => {
       stop.current = true;
+      goOn.current?.();
     },
-    [],
+    [armed],
   );
   const waitFor = (words: string) =>
     new Promise<void>((done) => {
-      const goOn = () => {
+      const next = () => {
+        goOn.current = null;
         setAsked(null);
         done();
       };
-      setAsked({ text: words, goOn });
+      goOn.current = next;
+      setAsked({ text: words, goOn: next });
     });
   const run = async (share: number) => {
     if (!line) return;
     stop.current = false;
     setNote('');
     setRunning(true);
+    const hooks = { stopped: () => stop.current, onAsk: waitFor };
+    const head = headOf(program);
+    for (const block of head) if (block.does === 'ask' && !stop.current) await waitFor(block.text);
+    const body = { ...program, blocks: program.blocks.slice(head.length) };
     const nought = { ...(line.state().now?.at ?? {}) };
-    const steps = lineSteps(program, { nought, share, rapid: rapidOf(program) })!;
-    const why = await sent(line, steps, { stopped: () => stop.current, onAsk: waitFor });
+    const steps = lineSteps(body, { nought, share, rapid: rapidOf(program) })!;
+    const why = await sent(line, steps, hooks);
     setRunning(false);
     setAsked(null);
-    setNote(why ?? 'All of it was sent.');
+    setNote(why ?? 'It was run to its end.');
     if (!why) setAired(text);
   };
   const halt = () => {
     stop.current = true;
     line?.hold();
-    asked?.goOn();
+    goOn.current?.();
   };
   return { run, halt, aired, asked, note, running };
 }
@@ -106,7 +129,7 @@ export function RunProgram({ program, text }: { readonly program: Program; reado
   if (!possible) return <p>This program is not sent over the line: it asks for what no page may switch.</p>;
   return (
     <div className={opened.kind === 'real' ? styles.real : styles.standIn} role="group" aria-label="Run it">
-      <p>It counts from where the axes stand now. Nothing that was not read is sent.</p>
+      <p>It counts from where the axes stand when its set-up is done. Nothing that was not read is sent.</p>
       {read !== text && (
         <pre className={styles.code} tabIndex={0} aria-label="All of the program">
           {text}

@@ -4,10 +4,17 @@ import { useMemo } from 'react';
 import { formatNumber } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { type HiddenFault, type PracticeGround, practiceResult, type PracticeResult } from '@/standins';
-import { namedWords, pointNames, practiceFaultNames, sheetTitle, trialTitle, workTime } from '@/words';
+import {
+  faultSize,
+  namedWords,
+  pointNames,
+  practiceFaultNames,
+  sheetTitle,
+  trialTitle,
+  workTime,
+} from '@/words';
 import page from '../prove.module.css';
 import styles from './practice.module.css';
-import { faultSize } from './fault-size';
 
 const axisOf = ({ project }: PracticeGround, id: string) => project.axes.find((a) => a.id === id)?.name ?? '';
 
@@ -22,7 +29,7 @@ const faultTitle = (ground: PracticeGround, { fault, axis }: Pick<HiddenFault, '
 
 function Faults({ ground, result }: { readonly ground: PracticeGround; readonly result: PracticeResult }) {
   const { system } = useMachine();
-  const wrong = result.wrong.map((n) => faultTitle(ground, n as unknown as HiddenFault));
+  const wrong = result.wrong.map((n) => faultTitle(ground, n));
   return (
     <>
       <table className={styles.told}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { practiceHints } from '@/core/model';
+import { type PracticeFault, practiceHints } from '@/core/model';
 import { usePractice } from '@/features/frame';
 import {
   faultGroups,
@@ -9,7 +9,6 @@ import {
   hintedFault,
   hiddenFaults,
   possibleFaults,
-  type PracticeFault,
   type PracticeGround,
 } from '@/standins';
 import { Action } from '@/ui/action';
@@ -58,7 +57,11 @@ function Naming({ ground, acts }: PartProps) {
           }}
         />
       )}
-      <Action variant="outlined" disabled={picked === ''} onAct={() => acts.name(picked, own)}>
+      <Action
+        variant="outlined"
+        disabled={picked === ''}
+        onAct={() => (picked === '' ? undefined : acts.name(picked, own))}
+      >
         Name it
       </Action>
     </div>
@@ -73,7 +76,7 @@ function Named({ ground, acts }: PartProps) {
   return (
     <ul className={styles.named} aria-label="Named faults">
       {named.map((n) => {
-        const fault = n.fault as PracticeFault;
+        const { fault } = n;
         const cure = practiceCures[fault];
         return (
           <li key={n.id}>
@@ -127,6 +130,17 @@ function Hints({ ground, acts }: PartProps) {
   );
 }
 
+const Forgotten = ({ ground: { practice } }: { readonly ground: PracticeGround }) => (
+  <div className={page.middle}>
+    <h2 className={page.heading}>This round cannot go on</h2>
+    <p>
+      It was begun before rounds kept what they hide, so nobody can tell any more what was wrong with it. Its
+      readings stay. Begin another on Practise; its level was {levelNames[practice.level]}, its seed{' '}
+      {practice.seed}.
+    </p>
+  </div>
+);
+
 /** A practice round: what to do, what was named, hints; at the end what was there. */
 export function PracticeView() {
   const ground = usePractice();
@@ -137,6 +151,8 @@ function Round({ ground }: { readonly ground: PracticeGround }) {
   const acts = usePractising(ground);
   const { practice, project } = ground;
   const ended = practice.ended !== null;
+  // A round of an older file: what was hidden in it was not kept.
+  if (!practice.hidden.length) return <Forgotten ground={ground} />;
   const taken =
     project.rounds.reduce((sum, r) => sum + r.readings.length, 0) +
     project.trials.reduce((sum, t) => sum + t.entries.length, 0);

@@ -1,6 +1,6 @@
 'use client';
 
-import { practiceHints, type PracticeSaid, put } from '@/core/model';
+import { type PracticeFault, practiceHints, type PracticeSaid, put } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
 import type { PracticeGround } from '@/standins';
@@ -14,7 +14,7 @@ export function usePractising({ practice }: PracticeGround) {
     editor.apply([put('practice', { ...practice, ...next })], label);
   const { named, hints } = practice;
   return {
-    name: (fault: string, axis: string) => {
+    name: (fault: PracticeFault, axis: string) => {
       if (named.some((n) => n.fault === fault && n.axis === axis)) return 'That is named already.';
       return change(
         { named: [...named, { id: freshId(), fault, axis, at: now(), mended: false }] },

@@ -119,7 +119,7 @@ export function Cells({ state, acts }: CellsProps) {
   const label = (s: Shown) =>
     s.cell.x === null || s.cell.name !== null
       ? name(s)
-      : formatQuantity('length', s.cell.x, system, 4)[s.cell.x === 0 ? 'text' : 'number'];
+      : formatQuantity('length', s.cell.x, system, 4)[s === shown[0] || s.cell.x === 0 ? 'text' : 'number'];
   const [text, setText] = useState('');
   const [note, setNote] = useState('');
   const input = useRef<HTMLInputElement>(null);
