@@ -14,3 +14,9 @@ export function chanceFrom(seed: number): Chance {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
   };
 }
+
+/** Numbers of a normal distribution with mean 0 and standard deviation 1 (Box and Muller), by a seed. */
+export function normalsFrom(seed: number): () => number {
+  const chance = chanceFrom(seed);
+  return () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+}

@@ -11,4 +11,4 @@ export {
   solveBanded,
 } from './banded';
 export { normalCdf } from './normal';
-export { type Chance, chanceFrom } from './chance';
+export { type Chance, chanceFrom, normalsFrom } from './chance';

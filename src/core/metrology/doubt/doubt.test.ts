@@ -3,15 +3,19 @@ import { instrumentKinds } from '@/core/model';
 import { chance, SEED } from '@test/helpers/chance';
 import { CASES, covered, even, LEAST_COVER, misread, MOST_COVER, normal } from '@test/helpers/errors';
 import {
+  chiSquare,
   decide,
   doubtOf,
   instrumentOf,
   instruments,
   meanOf,
+  normalRange95,
+  rangeDoubt,
   readingsWanted,
   standingOut,
   student95,
   tooCoarse,
+  widerBy,
 } from '.';
 
 const UM = 1e-6;
@@ -160,4 +164,31 @@ describe('readings that stand out', () => {
     expect(asked).toBeLessThan(20);
   });
   it('four places are too few to tell', () => expect(standingOut(wave.slice(0, 4), 0)).toEqual([]));
+});
+
+describe('what scatter alone spreads', () => {
+  it.each([
+    [2, 2.77],
+    [3, 3.31],
+    [5, 3.86],
+    [10, 4.47],
+    [20, 5.01],
+  ])('range of %i normal figures: 95 of 100 stay within %f (Harter 1960, from memory)', (count, q) => {
+    expect(normalRange95(count)).toBeCloseTo(q, 2);
+    // What is remembered is the same.
+    expect(normalRange95(count)).toBe(normalRange95(count));
+  });
+  it('a range that is all scatter may be none; one far above it is as good as its two ends', () => {
+    expect(widerBy(3, 10, 1)).toBe(3);
+    expect(widerBy(1000, 10, 1)).toBeLessThan(0.02);
+    expect(rangeDoubt(1000, 10, 1)).toBeCloseTo(1.96 * Math.SQRT2, 1);
+    expect(() => normalRange95(1)).toThrow(RangeError);
+  });
+  it.each([
+    [10, -1.96, 3.247],
+    [10, 1.96, 20.483],
+    [30, 1.645, 43.773],
+  ])('chi-square of %i: %f deviations out lies %f (Abramowitz and Stegun, table 26.8)', (n, z, chi) => {
+    expect(chiSquare(n, z) / chi).toBeCloseTo(1, 2);
+  });
 });

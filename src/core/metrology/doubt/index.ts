@@ -11,4 +11,5 @@ export {
 } from './doubt';
 export { type Instrument, instrumentOf, instruments, type ReadingKind } from './instrument';
 export { type Point, standingOut } from './outliers';
-export { student95 } from './student';
+export { normalRange95, rangeDoubt, widerBy } from './range';
+export { chiSquare, student95 } from './student';

@@ -33,3 +33,10 @@ export function student95(freedom: number): number {
   if (!found.ok) throw new RangeError(`no point of Student’s distribution for ${freedom}`);
   return Math.sqrt(freedom) * Math.tan(found.x);
 }
+
+/**
+ * Of the chi-square distribution: what lies below a share that is given by its normal deviate (Wilson and
+ * Hilferty 1931). Range: within 1 % from ten degrees of freedom on; at five the low tail is 4 % too low.
+ */
+export const chiSquare = (freedom: number, deviate: number): number =>
+  freedom * (1 - 2 / (9 * freedom) + deviate * Math.sqrt(2 / (9 * freedom))) ** 3;

@@ -1,6 +1,8 @@
 export * as positioningFormulas from './formulas';
+export { type PositioningDoubt, positioningDoubt } from './doubt';
 export {
   compensation,
+  figuresOf,
   type Positioning,
   positioningOf,
   STANDARD_RUNS,

@@ -43,27 +43,50 @@ export interface Positioning {
   readonly accuracy: number;
 }
 
-const range = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
+type Of = (t: TargetResult) => number;
 
-function targetResult({ place, up, down }: Target, i: number, sheet: Worksheet): TargetResult {
-  const [below, above] = [meanOf(up), meanOf(down)];
-  const length = (v: number) => quantity('length', v);
-  const b = sheet.apply(reversal, { up: length(below.mean), down: length(above.mean) }, `reversal/${i}`);
-  const repeat = sheet.apply(
-    twoWayRepeat,
-    { up: length(below.scatter), down: length(above.scatter), reversal: b },
-    `repeat/${i}`,
-    { reversal: `#reversal/${i}` },
-  );
+/** From the smallest to the largest of several figures of all targets. */
+function range(found: readonly TargetResult[], ...figures: readonly Of[]): number {
+  let [low, high] = [Infinity, -Infinity];
+  for (const t of found)
+    for (const of of figures) {
+      const value = of(t);
+      if (value < low) low = value;
+      if (value > high) high = value;
+    }
+  return high - low;
+}
+
+const up: Of = (t) => t.up;
+const down: Of = (t) => t.down;
+/** The band of two standard deviations to both sides of a mean. */
+const bandUp: readonly Of[] = [(t) => t.up + 2 * t.scatterUp, (t) => t.up - 2 * t.scatterUp];
+const bandDown: readonly Of[] = [(t) => t.down + 2 * t.scatterDown, (t) => t.down - 2 * t.scatterDown];
+
+/** Means and scatters of both sides of a target. */
+export type TargetMeans = Pick<TargetResult, 'place' | 'up' | 'down' | 'scatterUp' | 'scatterDown'>;
+
+function targetMeans(target: Target): TargetMeans {
+  const [below, above] = [meanOf(target.up), meanOf(target.down)];
   return {
-    place,
+    place: target.place,
     up: below.mean,
     down: above.mean,
     scatterUp: below.scatter,
     scatterDown: above.scatter,
-    reversal: b,
-    repeat,
   };
+}
+
+function targetResult(means: TargetMeans, i: number, sheet: Worksheet): TargetResult {
+  const length = (v: number) => quantity('length', v);
+  const b = sheet.apply(reversal, { up: length(means.up), down: length(means.down) }, `reversal/${i}`);
+  const repeat = sheet.apply(
+    twoWayRepeat,
+    { up: length(means.scatterUp), down: length(means.scatterDown), reversal: b },
+    `repeat/${i}`,
+    { reversal: `#reversal/${i}` },
+  );
+  return { ...means, reversal: b, repeat };
 }
 
 /**
@@ -74,18 +97,19 @@ export function positioningOf(targets: readonly Target[], sheet: Worksheet = sil
   if (targets.length < 2) throw new RangeError('positioning wants two targets at least');
   if (targets.some((t) => t.up.length < 2 || t.down.length < 2))
     throw new RangeError('every target wants two runs from each side at least');
-  const found = targets.map((t, i) => targetResult(t, i, sheet));
+  return figuresOf(targets.map(targetMeans), sheet);
+}
+
+/** Figures of the axis out of means and scatters of its targets. */
+export function figuresOf(means: readonly TargetMeans[], sheet: Worksheet = silentWorksheet): Positioning {
+  const found = means.map((t, i) => targetResult(t, i, sheet));
   const one = (scatter: number, key: string) =>
     sheet.apply(oneWayRepeat, { scatter: quantity('length', scatter) }, key);
-  const most = (of: (t: TargetResult) => number) => Math.max(...found.map(of));
-  const bands = (side: 'up' | 'down') => {
-    const s = side === 'up' ? 'scatterUp' : 'scatterDown';
-    return found.flatMap((t) => [t[side] + 2 * t[s], t[side] - 2 * t[s]]);
-  };
+  const most = (of: Of) => found.reduce((high, t) => Math.max(high, of(t)), -Infinity);
   return {
     targets: found,
     reversal: most((t) => Math.abs(t.reversal)),
-    meanReversal: meanOf(found.map((t) => t.reversal)).mean,
+    meanReversal: found.reduce((sum, t) => sum + t.reversal, 0) / found.length,
     repeatUp: one(
       most((t) => t.scatterUp),
       'repeat/up',
@@ -95,13 +119,13 @@ export function positioningOf(targets: readonly Target[], sheet: Worksheet = sil
       'repeat/down',
     ),
     repeat: most((t) => t.repeat),
-    systematicUp: range(found.map((t) => t.up)),
-    systematicDown: range(found.map((t) => t.down)),
-    systematic: range(found.flatMap((t) => [t.up, t.down])),
-    mean: range(found.map((t) => (t.up + t.down) / 2)),
-    accuracyUp: range(bands('up')),
-    accuracyDown: range(bands('down')),
-    accuracy: range([...bands('up'), ...bands('down')]),
+    systematicUp: range(found, up),
+    systematicDown: range(found, down),
+    systematic: range(found, up, down),
+    mean: range(found, (t) => (t.up + t.down) / 2),
+    accuracyUp: range(found, ...bandUp),
+    accuracyDown: range(found, ...bandDown),
+    accuracy: range(found, ...bandUp, ...bandDown),
   };
 }
 

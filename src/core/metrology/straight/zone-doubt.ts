@@ -1,4 +1,4 @@
-import { chanceFrom } from '@/core/numerics';
+import { normalsFrom } from '@/core/numerics';
 import type { Point } from '../doubt';
 import type { Zone } from './zone';
 import { minimumZone } from './zone';
@@ -6,12 +6,6 @@ import { minimumZone } from './zone';
 /** So often the readings are shaken; the seed is fixed, so that the answer stays the same. */
 const SHAKES = 120;
 const SEED = 20261127;
-
-/** Two numbers of a normal distribution (Box and Muller). */
-function normalsFrom(seed: number): () => number {
-  const chance = chanceFrom(seed);
-  return () => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
-}
 
 /** How far the width of a minimum zone may be off. */
 export interface ZoneDoubt {

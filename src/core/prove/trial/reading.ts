@@ -1,4 +1,4 @@
-import { type Doubt, doubtOf, type Instrument, instrumentOf, meanOf } from '@/core/metrology';
+import { chiSquare, type Doubt, doubtOf, type Instrument, instrumentOf, meanOf } from '@/core/metrology';
 import type { Project, TrialSaid } from '@/core/model';
 import { shopWarm } from '../truing/readings';
 import type { Ground } from './ground';
@@ -97,10 +97,6 @@ export function propagated(
 /** Normal deviate below which 2.5 % lie. */
 const TAIL = -1.96;
 
-/** Of the chi-square distribution: what 2.5 % lie below (Wilson and Hilferty 1931; within 1 % from 5 on). */
-const chiSquareLow = (freedom: number): number =>
-  freedom * (1 - 2 / (9 * freedom) + TAIL * Math.sqrt(2 / (9 * freedom))) ** 3;
-
 /**
  * A scatter, and how far it may be off: as far as the true one may lie above it, which is further than below.
  * The interval of s by chi-square; s t / √(2 (n − 1)) holds the truth in 91 of 100 cases only.
@@ -108,7 +104,7 @@ const chiSquareLow = (freedom: number): number =>
 export function scatterDoubt(values: readonly number[]) {
   const { scatter } = meanOf(values);
   const freedom = values.length - 1;
-  return { scatter, expanded: scatter * (Math.sqrt(freedom / chiSquareLow(freedom)) - 1) };
+  return { scatter, expanded: scatter * (Math.sqrt(freedom / chiSquare(freedom, TAIL)) - 1) };
 }
 
 /**

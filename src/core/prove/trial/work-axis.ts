@@ -1,4 +1,12 @@
-import { compensation, plainRatios, positioningOf, scaleOf, WRONG_NUMBER } from '@/core/metrology';
+import {
+  compensation,
+  plainRatios,
+  positioningDoubt,
+  type PositioningDoubt,
+  positioningOf,
+  scaleOf,
+  WRONG_NUMBER,
+} from '@/core/metrology';
 import { GRAVITY } from '@/core/units';
 import { goodLength } from '../truing/good';
 import { column, meanDoubt, placeOf, trialDoubt, type TrialRead } from './reading';
@@ -171,39 +179,31 @@ export const workPositioning: Work = (read) => {
   if (targets.some((t) => t.up.length < 2 || t.down.length < 2)) return {};
   const p = positioningOf(targets);
   const run = placeOf(read.plan.rows.at(-1)!) - placeOf(read.plan.rows[0]!);
-  const one = trialDoubt(read).expanded;
-  // Over the run the scale errs as well.
-  const over = trialDoubt(read, { size: run, ends: 2 }).expanded;
-  const count = Math.min(...targets.map((t) => t.up.length));
-  const spread = Math.max(...p.targets.flatMap((t) => [t.scatterUp, t.scatterDown]));
-  const byScatter = (2.8 * spread) / Math.sqrt(count);
+  const runs = Math.min(...targets.flatMap((t) => [t.up.length, t.down.length]));
+  const place = trialDoubt(read).standard;
+  // Over the run the scale errs as well, by its own and by its warmth.
+  const over = Math.sqrt(Math.max(0, trialDoubt(read, { size: run }).standard ** 2 - place ** 2));
+  const off = positioningDoubt(p, runs, { place, scale: over / run });
   const { accuracy } = read.project.brief;
-  const wide = Math.hypot(over, byScatter);
-  const length = (id: string, value: number, expanded: number, more: Partial<TrialFigure> = {}) =>
-    trialFigure({ id, of: 'length', value, expanded, good: more.good ?? null, checks: more.checks ?? null });
+  const length = (
+    id: string,
+    of: keyof PositioningDoubt,
+    more: Partial<Pick<TrialFigure, 'good' | 'checks'>> = {},
+  ) => trialFigure({ id, of: 'length', value: Math.abs(p[of]), expanded: off[of], ...more });
   return {
     figures: [
-      length('iso-A', p.accuracy, wide, { good: accuracy?.si ?? null }),
-      length('iso-B', p.reversal, Math.hypot(one, byScatter)),
-      length(
-        'lost-motion',
-        Math.abs(p.meanReversal),
-        Math.hypot(one, byScatter / Math.sqrt(targets.length)),
-        {
-          checks: checksOf(read, 'lost-motion'),
-        },
-      ),
-      length('iso-R', p.repeat, byScatter),
-      length('iso-E', p.systematic, wide),
-      length('iso-M', p.mean, wide, {
-        checks: checksOf(read, 'lead'),
-      }),
-      length('iso-R-up', p.repeatUp, byScatter),
-      length('iso-R-down', p.repeatDown, byScatter),
-      length('iso-E-up', p.systematicUp, wide),
-      length('iso-E-down', p.systematicDown, wide),
-      length('iso-A-up', p.accuracyUp, wide),
-      length('iso-A-down', p.accuracyDown, wide),
+      length('iso-A', 'accuracy', { good: accuracy?.si ?? null }),
+      length('iso-B', 'reversal'),
+      length('lost-motion', 'meanReversal', { checks: checksOf(read, 'lost-motion') }),
+      length('iso-R', 'repeat'),
+      length('iso-E', 'systematic'),
+      length('iso-M', 'mean', { checks: checksOf(read, 'lead') }),
+      length('iso-R-up', 'repeatUp'),
+      length('iso-R-down', 'repeatDown'),
+      length('iso-E-up', 'systematicUp'),
+      length('iso-E-down', 'systematicDown'),
+      length('iso-A-up', 'accuracyUp'),
+      length('iso-A-down', 'accuracyDown'),
     ],
     series: [
       { name: 'up', points: p.targets.map((t) => ({ x: t.place, y: t.up })) },

@@ -1,5 +1,5 @@
-import { meanOf, mayTry, stoppingOf, wayAt } from '@/core/metrology';
-import { column, lossLimit, placeOf, trialDoubt, type TrialRead } from './reading';
+import { meanOf, mayTry, normalRange95, rangeDoubt, stoppingOf, wayAt } from '@/core/metrology';
+import { column, lossLimit, placeOf, propagated, trialDoubt, type TrialRead } from './reading';
 import { trialFigure, type TrialFigure, type TrialNote, type TrialResult } from './result';
 
 /** What a kind makes of its record; missing cells and refused looks are counted by the caller. */
@@ -68,9 +68,10 @@ export const workReversal: Work = (read) => {
   const ends = column(read, 'end').map((e) => e.value);
   if (ends.length < 2) return {};
   const range = Math.max(...ends) - Math.min(...ends);
-  const { expanded } = trialDoubt(read, { ends: 2 });
-  // Within three standard uncertainties, or half a full step, nothing was lost.
-  const good = lossLimit(read) + expanded;
+  const { standard } = trialDoubt(read);
+  const expanded = rangeDoubt(range, ends.length, standard);
+  // Within three standard uncertainties, half a full step, or what scatter alone spreads, nothing was lost.
+  const good = Math.max(lossLimit(read), normalRange95(ends.length) * standard) + expanded;
   const points = ends.map((y, i) => ({ x: i + 1, y }));
   return {
     figures: [trialFigure({ id: 'range', of: 'length', value: range, expanded, good })],
@@ -88,8 +89,6 @@ export const workRunOn: Work = (read) => {
   const { ground } = read;
   const rapid = ground?.rapid ?? 0;
   const room = ground?.room ?? null;
-  const { expanded } = trialDoubt(read);
-  const fastest = Math.max(...runs.map((r) => r.speed));
   const next = read.plan.rows.find((r) => read.get(`${r.id}/way`) === undefined);
   const notes: TrialNote[] = room === null ? [{ code: 'room-unknown', values: {} }] : [];
   if (next && room !== null)
@@ -101,16 +100,20 @@ export const workRunOn: Work = (read) => {
         may: mayTry(stopping, placeOf(next), room) ? 1 : 0,
       },
     });
-  // What is foretold beyond the fastest run grows in doubt with the speed.
-  const far = expanded * Math.max(1, rapid / fastest) ** 2;
   const way = wayAt(stopping, rapid);
+  // What is foretold beyond the fastest run grows in doubt with the speed.
+  const far = propagated(
+    runs.map((r) => r.way),
+    (ways) => wayAt(stoppingOf(runs.map(({ speed }, i) => ({ speed, way: ways[i]! }))), rapid),
+    trialDoubt(read).standard,
+  );
   return {
     figures: [
       trialFigure({
         id: 'stop-at-rapid',
         of: 'length',
         value: way,
-        expanded: Number.isFinite(way) ? far : null,
+        expanded: 1.96 * far,
         good: room === null ? null : room / ROOM_SHARE,
         checks: checksOf(read, 'stop'),
       }),

@@ -1,4 +1,4 @@
-import { circleOf, fourPoints, squareFormulas } from '@/core/metrology';
+import { circleOf, fourPoints, rangeDoubt, squareFormulas, widerBy } from '@/core/metrology';
 import { quantity } from '@/core/units';
 import { goodLength, goodSlope, goodSquare } from '../truing/good';
 import { acrossOf, DISC, PIECE } from './pieces';
@@ -32,10 +32,10 @@ export const workCircle: Work = (read) => {
   if (ccw.spots.length < places || cw.spots.length < places)
     return { notes: [{ code: 'few-places', values: { want: places } }] };
   const c = circleOf(ccw, cw, radius);
-  const { expanded } = trialDoubt(read, { ends: 2 });
+  const { standard, expanded } = trialDoubt(read);
   // What one reading scatters: what the fit leaves over its spare places, and no less than the instrument.
   const all = 2 * places;
-  const one = Math.max(c.left * Math.sqrt(all / (all - UNKNOWNS)), trialDoubt(read).standard);
+  const one = Math.max(c.left * Math.sqrt(all / (all - UNKNOWNS)), standard);
   const within = (id: keyof typeof c.gain) => 1.96 * one * c.gain[id];
   const length = (id: string, value: number, off: number, more: Partial<TrialFigure> = {}) =>
     trialFigure({
@@ -54,13 +54,17 @@ export const workCircle: Work = (read) => {
     name,
     points: column(read, name).map(({ row, value }) => ({ x: placeOf(row), y: value })),
   }));
+  const wide = (id: string, width: number, count: number, good: number | null = null) =>
+    length(id, width, rangeDoubt(width, count, standard), { good });
+  // One end of the width: half of what scatter widens it by.
+  const end = expanded + widerBy(c.most - c.least, all, standard) / 2;
   return {
     figures: [
-      length('circle-G', c.both.width, expanded, { good: read.project.brief.accuracy?.si ?? null }),
-      length('circle-ccw', c.ccw.width, expanded),
-      length('circle-cw', c.cw.width, expanded),
-      length('circle-most', c.most, expanded),
-      length('circle-least', c.least, expanded),
+      wide('circle-G', c.both.width, all, read.project.brief.accuracy?.si ?? null),
+      wide('circle-ccw', c.ccw.width, places),
+      wide('circle-cw', c.cw.width, places),
+      length('circle-most', c.most, end),
+      length('circle-least', c.least, end),
       length('circle-D', c.radial, expanded),
       trialFigure({
         id: 'gamma',
@@ -91,8 +95,9 @@ export const workDisc: Work = (read) => {
     falling: quantity('length', d135),
     size,
   });
-  const { expanded } = trialDoubt(read);
+  const { standard, expanded } = trialDoubt(read);
   const slope = (Math.SQRT2 * expanded) / size;
+  const round = Math.max(d0, d45, d90, d135) - Math.min(d0, d45, d90, d135);
   return {
     figures: [
       trialFigure({ id: 'gamma', of: 'slope', value: gamma, expanded: slope, good: squareGood(read) }),
@@ -101,8 +106,8 @@ export const workDisc: Work = (read) => {
       trialFigure({
         id: 'round',
         of: 'length',
-        value: (Math.max(d0, d45, d90, d135) - Math.min(d0, d45, d90, d135)) / 2,
-        expanded,
+        value: round / 2,
+        expanded: rangeDoubt(round, DISC.length, standard) / 2,
         good: read.project.brief.accuracy?.si ?? null,
       }),
     ],
@@ -147,7 +152,8 @@ const accuracy = ({ project }: TrialRead) => project.brief.accuracy?.si ?? null;
 export const workHalfLap: Work = (read) => {
   const [slot, tongue] = [read.get('slot'), read.get('tongue')];
   if (slot === undefined || tongue === undefined) return {};
-  const { expanded } = trialDoubt(read, { ends: 2 });
+  // Two sizes, each read by itself.
+  const expanded = Math.SQRT2 * trialDoubt(read).expanded;
   const fit = trialFigure({ id: 'lap-play', of: 'length', value: slot - tongue, expanded });
   // Both wrong the same way: the cutter is not as wide as it was said to be.
   const cutter = trialFigure({
@@ -179,21 +185,26 @@ export const workFace: Work = (read) => ({
 export const workWallBore: Work = (read) => {
   const walls = ['wall-low', 'wall-middle', 'wall-high'].flatMap((id) => read.get(id) ?? []);
   const bores = DISC.flatMap((d) => read.get(`bore-${d}`) ?? []);
-  const { expanded } = trialDoubt(read, { ends: 2 });
+  const { standard } = trialDoubt(read);
   const good = accuracy(read);
-  const figures: TrialFigure[] = [];
-  const range = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
-  if (walls.length === 3)
-    figures.push(trialFigure({ id: 'wall-taper', of: 'length', value: range(walls), expanded, good }));
-  if (bores.length === DISC.length)
-    figures.push(trialFigure({ id: 'round', of: 'length', value: range(bores) / 2, expanded, good }));
-  return { figures };
+  const wide = (id: string, values: readonly number[], share: number) => {
+    const range = Math.max(...values) - Math.min(...values);
+    const expanded = share * rangeDoubt(range, values.length, standard);
+    return trialFigure({ id, of: 'length', value: share * range, expanded, good });
+  };
+  return {
+    figures: [
+      ...(walls.length === 3 ? [wide('wall-taper', walls, 1)] : []),
+      ...(bores.length === DISC.length ? [wide('round', bores, 1 / 2)] : []),
+    ],
+  };
 };
 
 export const workDiscSense: Work = (read) => {
   const [climb, against] = [read.get('climb'), read.get('conventional')];
   if (climb === undefined || against === undefined) return {};
-  const { expanded } = trialDoubt(read, { ends: 2 });
+  // Half of a difference of two sizes, each read by itself.
+  const expanded = trialDoubt(read).expanded / Math.SQRT2;
   const value = Math.abs(climb - against) / 2;
   return { figures: [trialFigure({ id: 'gives', of: 'length', value, expanded, good: accuracy(read) })] };
 };
