@@ -1,3 +1,4 @@
+import { demoMachines } from '@/demo';
 import { describe, expect, it } from 'vitest';
 import { foretoldOf, loadedAxes } from '@/core/machine';
 import { applyEdits, getAt, guess, type Measure, type Project, projectIssues, setAt } from '@/core/model';
@@ -97,6 +98,18 @@ describe('a reading goes into the plan', () => {
     expect(takeOf(read, row)).toBeNull();
     const take = takeOf(read, row, true)!;
     expect(foretold(withTaken(read, row, take), 0, 'lost-motion') / 1.2e-4).toBeCloseTo(1, 1);
+  });
+  it('answers that bend are solved, not taken as a line: stiffnesses in a row', () => {
+    const [demo] = demoMachines() as [Project];
+    const row = rowOf(demo, 'gantry', 'stiffness');
+    expect(row.verdict).toBe('apart');
+    const take = takeOf(demo, row, true)!;
+    const { value, expanded } = take.inputs[0]!.figure!;
+    expect(expanded).toBeLessThan(value);
+    expect(foretold(withTaken(demo, row, take), 1, 'stiffness') / row.measured!.value).toBeCloseTo(1, 3);
+    // Softer than any bearing could make it, or stiffer than the screw alone: nothing to take.
+    const stiffer = { ...row, measured: { ...row.measured!, value: 100 * row.foretold! } };
+    expect(takeOf(demo, stiffer, true)).toBeNull();
   });
   it('a stall scales the torque over the whole curve: then the plan stalls there too', () => {
     const read = recorded(machine, 'stairs-acceleration:gantry', (_, row) =>

@@ -19,6 +19,7 @@ import { formatQuantity, type Kind, parseQuantity, quantity } from '@/core/units
 import { silentWorksheet } from '@/core/worksheet';
 import { restored } from './restored';
 import { type HeldRow, STANDARD } from './rows';
+import { solvedInput } from './solved';
 
 /** An input that would be written, and what it is then. */
 export interface TakeInput {
@@ -89,8 +90,11 @@ function learntBy(row: HeldRow, axis: Axis, wrong: boolean): TakeInput | null {
   const others = Math.hypot(...row.sways.filter((s) => s !== own).map((s) => (s.up - s.down) / 2)) / STANDARD;
   const reading = read.expanded / STANDARD;
   if (wrong) {
-    const value = input.si + (read.value - foretold) / slope;
-    return inputAt(own.path, value, (STANDARD * Math.hypot(reading, others)) / Math.abs(slope));
+    const solved = solvedInput(axis, row.id, own.path, read.value);
+    if (!solved) return null;
+    const expanded = (STANDARD * Math.hypot(reading, others)) / Math.abs(solved.slope);
+    // A figure that may as well be none says nothing of the input.
+    return expanded < Math.abs(solved.value) ? inputAt(own.path, solved.value, expanded) : null;
   }
   const prior = half / STANDARD;
   const given = { before: input.si, prior, slope, measured: read.value, foretold, reading, others };
