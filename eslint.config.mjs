@@ -25,6 +25,7 @@ const coreRooms = [
   'machine',
   'build',
   'choose',
+  'log',
   'prove',
   'drawing',
   'formats',
@@ -42,9 +43,9 @@ const stationFeatures = [
   'fit',
   'build',
   'prove',
+  'log',
   'shelf',
   'handbook',
-  'stations',
 ];
 
 // One selector for all its names: every import is held against every selector.
@@ -79,6 +80,7 @@ export const arrows = [
     from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
   ),
   ...from(core('build'), core(...upTo(coreRooms, 'build'))),
+  ...from(core('log'), core(...upTo(coreRooms, 'log'))),
   ...from(core('prove'), core(...upTo(coreRooms, 'prove'))),
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
   ...from(core('print'), core('units', 'drawing')),

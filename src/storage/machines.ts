@@ -1,5 +1,5 @@
 import { liveQuery, type Subscription } from 'dexie';
-import { type Issue, MOST_NAME, openProject, type Project } from '@/core/model';
+import { type Issue, type LogEntry, MOST_NAME, openProject, type Project, readLog } from '@/core/model';
 import { ContentStorage } from './contents';
 import { Database, type MachineHead, type Mark, slicesOf, WHOLE } from './database';
 import { problemOf, type StorageProblem } from './problem';
@@ -23,6 +23,13 @@ export type Loaded =
       /** The last state of it that could be read, where one is kept. */
       readonly kept: Project | null;
     };
+
+/** What was written in the log of a machine. */
+export interface MachineLog {
+  readonly id: string;
+  readonly name: string;
+  readonly log: readonly LogEntry[];
+}
 
 /** A machine that was deleted, so that it can be put back. */
 export interface Removed {
@@ -195,6 +202,15 @@ export class MachineStorage {
       next,
       error: (cause) => failed(problemOf(cause)),
     });
+  }
+
+  /** The logs of all machines, and again whenever a machine changes in any tab. */
+  watchLogs(next: (logs: readonly MachineLog[]) => void): Subscription {
+    return liveQuery(async (): Promise<MachineLog[]> => {
+      const heads = await this.db.machines.toArray();
+      const slices = await this.db.slices.bulkGet(heads.map(({ id }): [string, string] => [id, 'log']));
+      return heads.map(({ id, name }, i) => ({ id, name, log: readLog(slices[i]?.value) }));
+    }).subscribe({ next, error: () => undefined });
   }
 
   /** The head of one machine, whenever it changes in any tab. */

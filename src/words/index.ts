@@ -118,3 +118,4 @@ export {
   practiceCures,
   practiceFaultNames,
 } from './practice';
+export { choiceText, eventFacts, eventNames, eventTitle, laneNames, logKindNames, stretchText } from './log';

@@ -30,7 +30,11 @@ const told: Reporter = {
     const [defined, caught] = [new Set<string>(), new Set<string>()];
     let broken = 0;
     for (const test of modules.flatMap((m) => [...m.children.allTests()])) {
-      if (test.result().state === 'failed') broken++;
+      if (test.result().state === 'failed') {
+        broken++;
+        console.log(`Fails as it is: ${test.module.moduleId}: ${test.fullName}`);
+        for (const error of test.result().errors ?? []) console.log(error.stack ?? error.message);
+      }
       const { formulas } = test.meta() as { formulas?: { defined: string[]; caught: string[] } };
       formulas?.defined.forEach((id) => defined.add(id));
       formulas?.caught.forEach((id) => caught.add(id));

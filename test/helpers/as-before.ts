@@ -24,9 +24,16 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 15: nobody had written a log. */
+export function asBefore15({ log, ...rest }: Project): Project {
+  expect(log).toEqual([]);
+  return rest as Project;
+}
+
 /** A machine without what came with version 14: nobody had kept what a practice round hides. */
-export function asBefore14({ practice, ...rest }: Project): Project {
-  if (!practice) return { ...rest, practice };
+export function asBefore14(project: Project): Project {
+  const { practice, ...rest } = asBefore15(project);
+  if (!practice) return { ...rest, practice } as Project;
   const { hidden, ...said } = practice;
   expect(hidden).toEqual([]);
   return { ...rest, practice: said } as Project;

@@ -8,13 +8,14 @@ import { contentsSchema, filesShape } from './files/schema';
 import { fitShape } from './fit/schema';
 import { type Caps, declaredIn, id, name, text } from './input';
 import type { FieldRule } from './measure';
+import { logShape } from './log/schema';
 import { partsShape } from './parts/schema';
 import { proveShape } from './prove/schema';
 import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 14;
+export const VERSION = 15;
 
 /** What belongs to the document as a whole. */
 const headShape = {
@@ -42,6 +43,7 @@ export const projectSchema = z.strictObject({
   ...partsShape,
   ...buildShape,
   ...proveShape,
+  ...logShape,
   ...filesShape,
 });
 

@@ -2,10 +2,11 @@ export * from './axes';
 export * from './brief';
 export * from './build';
 export * from './prove';
+export * from './log';
 export * from './structure';
 export * from './fit';
 export type { OwnPart } from './parts';
-export { contentsSchema, type FileEntry, MOST_FILE_BYTES } from './files';
+export { contentsSchema, type FileEntry, filesWithout, MOST_FILE_BYTES, photoUses } from './files';
 export {
   type Body,
   type MaterialId,

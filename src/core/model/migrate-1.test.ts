@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readProjectFile, writeProjectFile } from '@/core/formats';
 import { axisReport, machineReport } from '@/core/machine';
 import {
+  asBefore15,
   asBefore14,
   asBefore13,
   asBefore12,
@@ -297,5 +298,16 @@ describe('a file of version 13', () => {
     const named = [{ ...old.practice.named[0], fault: 'gremlins' }, old.practice.named[1]];
     const opened = projectOf(JSON.stringify({ ...old, practice: { ...old.practice, named } }));
     expect(opened.practice!.named.map((n) => n.fault)).toEqual([old.practice.named[1].fault]);
+  });
+});
+
+describe('a file of version 14', () => {
+  const text = readFileSync('test/fixtures/machine-v14.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens with an empty log, and all else is as it was', () => {
+    expect(old.version).toBe(14);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore15(project), version: 14 }).toEqual(old);
   });
 });

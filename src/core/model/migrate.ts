@@ -5,6 +5,7 @@ import { FORMAT, VERSION } from './document';
 import { filesSteps } from './files/migrations';
 import { fitSteps } from './fit/migrations';
 import { type Issue, shorten } from './issue';
+import { logSteps } from './log/migrations';
 import { partsSteps } from './parts/migrations';
 import { proveSteps } from './prove/migrations';
 import type { Doc, SliceSteps } from './slice';
@@ -19,6 +20,7 @@ const slices: readonly SliceSteps[] = [
   partsSteps,
   buildSteps,
   proveSteps,
+  logSteps,
   filesSteps,
 ];
 

@@ -33,6 +33,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     ownParts: [],
     ...startingBuild(),
     ...startingProve(),
+    log: [],
     files: [],
   };
 }

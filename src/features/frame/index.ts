@@ -16,6 +16,9 @@ export {
 } from './reports-context';
 export { type BuildState, todayIso, useBuild } from './use-build';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
+export { KeptPhoto } from './kept-photo';
+export { keepPhoto, type KeptFile } from './photo-file';
+export { useLessons, useLogFindings } from './use-lessons';
 export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';

@@ -4,6 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { buildPlace, isBuildCode, withBuild } from '@/core/build';
+import { isLogCode } from '@/core/log';
 import { isProveCode, isWorkCode, type ProveFinding, provePlace, type WorkFinding } from '@/core/prove';
 import { allFindings, type AnyFinding, type MachineReport, sceneOf } from '@/core/machine';
 import { capsAt, MOST_NAME, put } from '@/core/model';
@@ -19,6 +20,7 @@ import {
   useFrameTrials,
   useHeld,
   useMachine,
+  useLogFindings,
   useProveFindings,
   useReport,
   useTrials,
@@ -180,9 +182,10 @@ function Matters({ report, build }: WholeProps) {
   const { findings: work } = useWork(build, { wanted: begun });
   const [truing, trials] = [useTruing(), useTrials()];
   const proved = useProveFindings(truing, trials, useHeld(trials, false));
+  const regretted = useLogFindings();
   const all = useMemo(
-    () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : []), ...proved]),
-    [report, found, work, begun, proved],
+    () => withBuild(allFindings(report), [...(found ?? []), ...(begun ? work : []), ...proved, ...regretted]),
+    [report, found, work, begun, proved, regretted],
   );
   return (
     <section aria-labelledby="matters-title" className={styles.matters}>
@@ -215,6 +218,7 @@ const restsOnOurs = ({ axes, ours }: MachineReport, { axisId, code }: AnyFinding
 
 const wholeOf = (code: string): string => {
   if (isBuildCode(code)) return 'Build';
+  if (isLogCode(code)) return 'Log';
   return isProveCode(code) ? 'Prove' : 'Whole machine';
 };
 
@@ -231,6 +235,7 @@ function hrefOf(id: string, finding: AnyFinding | WorkFinding): string {
   const { code, axisId } = finding;
   if (isProveCode(code)) return proveHref(id, finding as ProveFinding);
   if (isBuildCode(code)) return `${machineHref('build', id)}&v=${buildPlace(code)}`;
+  if (isLogCode(code)) return machineHref('log', id);
   return machineHref('size', id, axisId ?? WHOLE);
 }
 

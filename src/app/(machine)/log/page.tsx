@@ -1,7 +1,7 @@
-import { Coming } from '@/features/stations';
+import { LogStation } from '@/features/log';
 
 export const metadata = { title: 'Log' };
 
 export default function LogPage() {
-  return <Coming station="log" />;
+  return <LogStation />;
 }

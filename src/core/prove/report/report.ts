@@ -1,5 +1,6 @@
 import { type AnyCheck, type Finding, findingsOf, judge } from '@/core/checks';
 import { type BuildFinding, isBuildCode } from '@/core/build';
+import { isLogCode, type LogFinding } from '@/core/log';
 import type { Project } from '@/core/model';
 import { type HeldRow, heldRows, type Setting, settingsOf } from '../held';
 import { firstKinds, trialsOf } from '../trial';
@@ -28,10 +29,10 @@ export function provePlace({ code, about, params }: Pick<ProveFinding, 'code' | 
 }
 
 /** Findings of the work at the machine, which no change of the plan mends. */
-export type WorkFinding = BuildFinding | ProveFinding;
+export type WorkFinding = BuildFinding | ProveFinding | LogFinding;
 /** Whether a finding is one of them. */
 export const isWorkCode = (code: string): code is WorkFinding['code'] =>
-  isBuildCode(code) || isProveCode(code);
+  isBuildCode(code) || isProveCode(code) || isLogCode(code);
 
 const all: readonly AnyCheck<Proving, ProveCode>[] = proveChecks;
 

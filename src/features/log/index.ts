@@ -1,0 +1,1 @@
+export { LogStation } from './log-station';

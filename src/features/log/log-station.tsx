@@ -1,0 +1,41 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { lessonsOf } from '@/core/log';
+import { machineHref, SheetHead, type SheetTab, useLessons, useMachine } from '@/features/frame';
+import { LessonsView } from './lessons-view';
+import { LogView } from './log-view';
+import styles from './log.module.css';
+
+const views = ['log', 'lessons'] as const;
+type View = (typeof views)[number];
+
+/** The Log station: what happened, and what was learnt? */
+export function LogStation() {
+  const asked = useSearchParams().get('v');
+  const view: View = views.find((v) => v === asked) ?? 'log';
+  const { project } = useMachine();
+  const again = useLessons();
+  const { id, log } = project;
+  const own = lessonsOf(project).length;
+  const notes: Readonly<Record<View, string>> = {
+    log: log.length ? `${log.length} written` : 'nothing written',
+    lessons: again.length ? `${again.length} chosen again` : `${own} learnt here`,
+  };
+  const titles: Readonly<Record<View, string>> = { log: 'Time line', lessons: 'Lessons' };
+  const tabs = views.map((v): SheetTab => ({
+    id: v,
+    title: titles[v],
+    note: notes[v],
+    href: v === 'log' ? machineHref('log', id) : `${machineHref('log', id)}&v=${v}`,
+    here: v === view,
+  }));
+  return (
+    <div className={styles.log}>
+      <div className={styles.head}>
+        <SheetHead label="Log" tabs={tabs} />
+      </div>
+      {view === 'log' ? <LogView /> : <LessonsView />}
+    </div>
+  );
+}

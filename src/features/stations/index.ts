@@ -1,1 +1,0 @@
-export { Coming } from './coming';
