@@ -36,17 +36,7 @@ const coreRooms = [
 const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
 /** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
-const stationFeatures = [
-  'overview',
-  'brief',
-  'size',
-  'fit',
-  'build',
-  'prove',
-  'log',
-  'shelf',
-  'handbook',
-];
+const stationFeatures = ['overview', 'brief', 'size', 'fit', 'build', 'prove', 'log', 'shelf', 'handbook'];
 
 // One selector for all its names: every import is held against every selector.
 const named = (kind, key, names) =>

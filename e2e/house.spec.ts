@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { buildLooks, type Look, proveLooks } from './looks';
+import { buildLooks, logLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
 import { test } from './window';
 
@@ -137,6 +137,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     ...buildLooks(),
   ],
   prove: proveLooks(),
+  log: logLooks(),
   fit: [
     [
       'a travel chain',
@@ -233,13 +234,6 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     ],
   ],
   'what is not there': [
-    [
-      'a station to come',
-      async (page) => {
-        await page.goto('/log?m=tern-creek');
-        await page.getByText('Not built yet').waitFor();
-      },
-    ],
     [
       'no such page',
       async (page) => {

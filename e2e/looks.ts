@@ -57,3 +57,23 @@ export const proveLooks = (): Look[] => [
   ]),
   causesLook,
 ];
+
+/** The time line with an entry that is written, and what was learnt. */
+export const logLooks = (): Look[] => [
+  [
+    'time line',
+    async (page) => {
+      await page.goto('/log?m=tern-creek');
+      await page.getByRole('button', { name: 'Write: The rubber spider winds up' }).click();
+      await page.getByRole('region', { name: 'Entry' }).waitFor();
+      await page.locator('.recharts-bar-rectangle').first().waitFor();
+    },
+  ],
+  [
+    'lessons',
+    async (page) => {
+      await page.goto('/log?m=tern-creek&v=lessons');
+      await page.getByText('Knife lift ran in a deep groove bearing').waitFor();
+    },
+  ],
+];

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { field, openShelf, setSlider, showBench, showWhole, stored } from './pages';
+import { field, openShelf, setSlider, showWhole, stored } from './pages';
 import { test } from './window';
 
 test(
@@ -160,13 +160,4 @@ test.describe('without WebGL', () => {
     await expect(page.getByText('This browser draws no three dimensions')).toBeVisible();
     await expect(page.getByRole('img', { name: /Tern Creek kayak router, seen/ })).toBeVisible();
   });
-});
-
-test('each station to come says so in one sentence', async ({ page }) => {
-  await showBench(page);
-  for (const name of ['Log']) {
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
-    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
-    await expect(page.getByText('Not built yet')).toBeVisible();
-  }
 });

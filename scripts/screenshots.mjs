@@ -49,15 +49,6 @@ const shots = [
   { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
   { name: 'fit-plate', path: '/fit?m=fernhollow&a=cross&v=plates', size: desk },
   {
-    name: 'fit-instead',
-    path: '/fit?m=tern-creek&a=plunge&v=instead',
-    size: desk,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Flanged carriage' }).click();
-      await page.getByRole('table', { name: 'Heights and gaps' }).waitFor();
-    },
-  },
-  {
     name: 'build-parts',
     path: '/build?m=tern-creek&part=gantry%2Fball-screw',
     size: desk,
@@ -105,6 +96,16 @@ const shots = [
       await page.getByRole('heading', { name: 'Gantry ends to the table' }).waitFor();
       await page.getByRole('button', { name: 'Read all that are open' }).click();
       await page.getByText('Best next adjustment').waitFor();
+    },
+  },
+  {
+    name: 'log',
+    path: '/log?m=tern-creek',
+    size: desk,
+    act: async (page) => {
+      await page.locator('.recharts-bar-rectangle').first().waitFor();
+      await page.getByRole('button', { name: 'Write: The rubber spider winds up' }).click();
+      await page.getByRole('region', { name: 'Entry' }).waitFor();
     },
   },
   {

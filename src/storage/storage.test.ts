@@ -1,8 +1,8 @@
 import Dexie from 'dexie';
 import { afterEach, describe, expect, it } from 'vitest';
-import { openProject } from '@/core/model';
+import { openProject, startingEntry } from '@/core/model';
 import { demoProject } from '@test/helpers/demo';
-import { ContentStorage, Database, hashesIn, hashOf, MachineStorage } from '.';
+import { ContentStorage, Database, hashesIn, hashOf, type MachineLog, MachineStorage } from '.';
 
 let serial = 0;
 const clock = { at: new Date('2026-11-23T12:00:00Z') };
@@ -163,5 +163,23 @@ describe('contents of files', () => {
     clock.at = new Date('2026-12-20T12:00:00Z');
     expect(await contents.sweep([open])).toBe(0);
     clock.at = new Date('2026-11-23T12:00:00Z');
+  });
+});
+
+describe('logs', () => {
+  it('of all machines are told, and again when one changes; a machine of before has none', async () => {
+    const storage = await storageWith();
+    const told: (readonly MachineLog[])[] = [];
+    const watching = storage.watchLogs((logs) => told.push(logs));
+    await expect.poll(() => told.at(-1)?.length).toBe(1);
+    const loaded = await storage.load('tern-creek');
+    if (!loaded.ok) throw new Error(loaded.reason);
+    const entry = { ...startingEntry('new', '2026-11-23T12:00:00.000Z', 'note'), title: 'told' };
+    await storage.save({ ...loaded.project, log: [entry] }, loaded.mark, loaded.project);
+    await expect.poll(() => told.at(-1)?.[0]?.log).toEqual([entry]);
+    await storage.db.slices.delete(['tern-creek', 'log']);
+    await storage.db.machines.update('tern-creek', { savedAt: '2026-11-24T00:00:00.000Z' });
+    await expect.poll(() => told.at(-1)?.[0]?.log).toEqual([]);
+    watching.unsubscribe();
   });
 });

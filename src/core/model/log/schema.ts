@@ -63,7 +63,10 @@ const entry = z.strictObject({
   choice: choice.nullable(),
 });
 
-/** What the slice owns in the document: the builder's own entries. What the other slices date is not written twice. */
+/**
+ * What the slice owns in the document: the builder's own entries. What the other slices date is not written
+ * twice.
+ */
 export const logShape = { log: list(entry, 5000) };
 
 /** Entries of a log as it is stored; what is none, of an older or newer edition, is passed over. */

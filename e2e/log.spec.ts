@@ -1,0 +1,55 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { openShelf } from './pages';
+
+const entry = (page: Page) => page.getByRole('region', { name: 'Entry' });
+
+test('a regret of one machine stands among the findings of another that chooses the same', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.goto('/log?m=wayside');
+  await page.getByRole('button', { name: 'New entry: regret' }).click();
+  await entry(page).getByLabel('In a few words').fill('Wheels wore flat in a summer');
+  await entry(page).getByLabel('In a few words').press('Enter');
+  await entry(page).getByLabel('Axis').selectOption({ label: 'Track axis' });
+  await entry(page).getByLabel('About the choice').selectOption({ label: 'Guide: V-wheels on extrusion' });
+  await expect(page.getByText('stored', { exact: true })).toBeVisible();
+  await page.goto('/log?m=fernhollow&v=lessons');
+  const lesson = page.getByRole('listitem').filter({ hasText: 'Wheels wore flat in a summer' });
+  await expect(lesson).toContainText('here on Long axis');
+  await expect(page.getByRole('link', { name: /^Lessons/ })).toContainText('2 chosen again');
+  await lesson.getByRole('link', { name: 'Wayside scenery cutter' }).click();
+  await page.getByRole('button', { name: 'Write: Wheels wore flat in a summer' }).click();
+  await entry(page).getByRole('button', { name: 'Remove this entry' }).click();
+  await expect(page.getByText('Wheels wore flat in a summer')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: 'Write: Wheels wore flat in a summer' })).toBeVisible();
+});
+
+test('on a phone: an entry with a photo is kept, found again by its words, and goes out as a table', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openShelf(page);
+  await page.goto('/log?m=tern-creek');
+  await page.getByRole('button', { name: 'New entry: part changed' }).click();
+  await entry(page).getByLabel('In a few words').fill('Seal torn');
+  await entry(page).getByLabel('In a few words').press('Enter');
+  await entry(page).getByLabel('Hours').fill('0,5');
+  await entry(page).getByLabel('Hours').press('Enter');
+  await page.getByLabel('Photo file').setInputFiles('docs/screenshots/machine.png');
+  await expect(entry(page).getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
+  await expect(page.getByText('stored', { exact: true })).toBeVisible();
+  await page.reload();
+  await page.getByRole('searchbox', { name: 'Look for words' }).fill('torn');
+  await expect(page.getByText('1 of 72 events')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBe(390);
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Log as CSV' }).click();
+  const table = readFileSync(await (await waiting).path(), 'utf8');
+  expect(table.split('\n')[0]).toBe('when,kind,what,axis,part,hours,money,readings,note\r');
+  expect(table).toMatch(/\d{4}-\d\d-\d\d \d\d:\d\d,Part changed,Seal torn,,,0\.5,,,/);
+});

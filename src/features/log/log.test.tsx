@@ -1,0 +1,116 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { filesWithout, photoUses, startingEntry } from '@/core/model';
+import { address } from '@test/helpers/navigation';
+import { demoMachines } from '@/demo';
+import { openSession, renderOn } from '@test/helpers/session';
+import { LogStation } from '.';
+import { dayOf, fromLocal, stampOf, timeOf, toLocal } from './when';
+
+async function show(query = '') {
+  address.query = `m=tern-creek${query}`;
+  const session = await openSession(demoMachines()[0]!);
+  renderOn(session, <LogStation />);
+  await screen.findByRole('heading', { name: /What happened|Chosen here again/ });
+  return session;
+}
+const press = async (name: string | RegExp) => userEvent.click(await screen.findByRole('button', { name }));
+
+describe('the time line', () => {
+  beforeEach(() => {
+    address.query = '';
+  });
+  it('tells entries, and folds many of a kind on one day', async () => {
+    await show();
+    expect(screen.getByRole('button', { name: 'Write: The rubber spider winds up' })).toBeVisible();
+    await press(/^Step done: \d+$/);
+    expect(await screen.findByRole('link', { name: 'Bed axis: rail A' })).toHaveAttribute(
+      'href',
+      '/build?m=tern-creek&v=assembly&step=bed%2Frail-a',
+    );
+  });
+  it('words, kinds and axes narrow it, and what is left is counted', async () => {
+    await show();
+    await userEvent.type(screen.getByRole('searchbox', { name: 'Look for words' }), 'spider');
+    expect(await screen.findByText(/^1 of \d+ events$/)).toBeVisible();
+    await press('Show all');
+    await press(/^Hours at the machine · 1$/);
+    expect(await screen.findByText(/^1 of \d+ events$/)).toBeVisible();
+    expect(screen.getByText('Hours').nextSibling).toHaveTextContent('5.5');
+  });
+  it('an entry is begun, written, said to be about a choice, and taken back step by step', async () => {
+    const session = await show();
+    await press('New entry: regret');
+    const entry = await screen.findByRole('region', { name: 'Entry' });
+    await userEvent.type(within(entry).getByRole('textbox', { name: 'In a few words' }), 'Too short{Enter}');
+    await userEvent.selectOptions(within(entry).getByLabelText('Axis'), 'Bed axis');
+    await userEvent.selectOptions(within(entry).getByLabelText('About the choice'), 'Drive: rack');
+    await userEvent.type(within(entry).getByRole('textbox', { name: 'What happened' }), 'Next time more.');
+    await userEvent.type(within(entry).getByRole('textbox', { name: 'Hours' }), '2,5{Enter}');
+    await waitFor(() =>
+      expect(session.project!.log.at(-1)).toMatchObject({
+        kind: 'regret',
+        title: 'Too short',
+        note: 'Next time more.',
+        axis: 'bed',
+        hours: 2.5,
+        choice: { code: 'drive', value: 'rack' },
+      }),
+    );
+    const steps = session.project!.log.length;
+    await press('Remove this entry');
+    await waitFor(() => expect(session.project!.log).toHaveLength(steps - 1));
+    session.undo();
+    await waitFor(() => expect(session.project!.log).toHaveLength(steps));
+  });
+  it('what is no number is refused by its name, and nothing is lost', async () => {
+    const session = await show();
+    await press('Write: Beam filed and drilled');
+    const entry = await screen.findByRole('region', { name: 'Entry' });
+    const hours = within(entry).getByRole('textbox', { name: 'Hours' });
+    await userEvent.clear(hours);
+    await userEvent.type(hours, 'long{Enter}');
+    expect(await within(entry).findByRole('alert')).toHaveTextContent('Hours: read “long”; wanted a number');
+    expect(session.project!.log.find((e) => e.title === 'Beam filed and drilled')!.hours).toBe(5.5);
+  });
+  it('a kind that is no lesson is about no choice', async () => {
+    const session = await show();
+    await press('Write: The rubber spider winds up');
+    await userEvent.selectOptions(await screen.findByLabelText('Kind'), 'Note');
+    await waitFor(() => expect(session.project!.log.find((e) => e.id === 'tern-log-5')!.choice).toBeNull());
+    expect(screen.queryByLabelText('About the choice')).toBeNull();
+  });
+  it('lessons of this machine stand on their own tab', async () => {
+    await show('&v=lessons');
+    expect(await screen.findByText('Coupling: jaw', { exact: false })).toBeVisible();
+    expect(screen.getByRole('link', { name: /^Lessons/ })).toHaveTextContent('2 learnt here');
+  });
+});
+
+describe('photos', () => {
+  it('go with the last place that shows them', () => {
+    const project = demoMachines()[0]!;
+    const file = { id: 'f', name: 'a.jpg', type: 'image/jpeg', bytes: 3, hash: 'a'.repeat(64) };
+    const entry = (id: string) => ({
+      ...startingEntry(id, '2026-01-01T00:00:00.000Z', 'note' as const),
+      photos: [file.hash],
+    });
+    const both = { ...project, files: [file], log: [entry('1'), entry('2')] };
+    expect(photoUses(both, file.hash)).toBe(2);
+    expect(filesWithout(both, file.hash)).toEqual([file]);
+    expect(filesWithout({ ...both, log: [entry('1')] }, file.hash)).toEqual([]);
+  });
+});
+
+describe('when', () => {
+  it('a day is that day wherever one reads; a time is read on the own clock, and back', () => {
+    expect(dayOf('2026-11-16')).toContain('16 Nov 2026');
+    expect(timeOf('2026-11-16')).toBe('');
+    const iso = '2026-11-16T18:03:00.000Z';
+    expect(fromLocal(toLocal(iso))).toBe(iso);
+    expect(stampOf('2026-11-16')).toBe('2026-11-16');
+    expect(stampOf(iso)).toMatch(/^2026-11-1\d \d\d:\d\d$/);
+    expect(fromLocal('')).toBeNull();
+  });
+});
