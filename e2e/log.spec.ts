@@ -53,3 +53,24 @@ test('on a phone: an entry with a photo is kept, found again by its words, and g
   expect(table.split('\n')[0]).toBe('when,kind,what,axis,part,hours,money,readings,note\r');
   expect(table).toMatch(/\d{4}-\d\d-\d\d \d\d:\d\d,Part changed,Seal torn,,,0\.5,,,/);
 });
+
+test('a plan is kept, changed and returned to; version 2 stands beside version 1', async ({ page }) => {
+  await openShelf(page);
+  await page.goto('/log?m=tern-creek&v=revisions');
+  const differences = page.getByRole('table', { name: 'Differences' });
+  await expect(differences.getByRole('row')).toHaveCount(3);
+  await expect(differences).toContainText('6 m/min');
+  await page.getByLabel('After', { exact: true }).selectOption({ index: 2 });
+  await page.getByRole('button', { name: 'Return to Two screws on the bed' }).click();
+  await page.getByLabel('After', { exact: true }).selectOption({ label: 'now' });
+  await expect(differences.getByRole('row', { name: 'drive rack screw' })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(differences.getByRole('row')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Version 2 beside it' }).click();
+  await page.getByRole('checkbox', { name: /^parts that lie here/ }).uncheck();
+  await page.getByRole('button', { name: 'Begin the next version' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Tern Creek kayak router 2' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Tern Creek kayak router', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Tern Creek kayak router 2', exact: true })).toBeVisible();
+});

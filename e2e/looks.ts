@@ -70,6 +70,15 @@ export const logLooks = (): Look[] => [
     },
   ],
   [
+    'revisions',
+    async (page) => {
+      await page.goto('/log?m=tern-creek&v=revisions');
+      await page.getByRole('table', { name: 'Differences' }).waitFor();
+      await page.getByRole('button', { name: /^Plunge axis: / }).click();
+      await page.getByRole('rowheader', { name: 'Good for' }).waitFor();
+    },
+  ],
+  [
     'lessons',
     async (page) => {
       await page.goto('/log?m=tern-creek&v=lessons');

@@ -119,3 +119,5 @@ export {
   practiceFaultNames,
 } from './practice';
 export { choiceText, eventFacts, eventNames, eventTitle, laneNames, logKindNames, stretchText } from './log';
+export { showFigure } from './figures';
+export { differenceText, type DifferenceText } from './changes';

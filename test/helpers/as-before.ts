@@ -24,9 +24,9 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
-/** A machine without what came with version 15: nobody had written a log. */
-export function asBefore15({ log, ...rest }: Project): Project {
-  expect(log).toEqual([]);
+/** A machine without what came with version 15: nobody had written a log, or kept a plan. */
+export function asBefore15({ log, revisions, ...rest }: Project): Project {
+  expect([log, revisions]).toEqual([[], []]);
   return rest as Project;
 }
 

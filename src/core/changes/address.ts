@@ -1,6 +1,6 @@
 /*
- * Where something stands in a document, told so that it still means the same when rows come and go: a row of a
- * list goes by its id (`axes[gantry].drive.lead`), the order of a list is called by two empty brackets
+ * Where something stands in a document, told so that it still means the same when rows come and go: a row of
+ * a list goes by its id (`axes[gantry].drive.lead`), the order of a list is called by two empty brackets
  * (`axes[]`).
  */
 

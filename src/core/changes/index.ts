@@ -1,3 +1,17 @@
+export { stepsOf } from './address';
 export { turned, withDifferences } from './apply';
 export { alike, type Difference, differencesOf, type Value } from './differences';
 export { type Conflict, type Merged, merged, settled } from './merge';
+export {
+  type Carried,
+  carryable,
+  keptRevision,
+  nextVersion,
+  type NextVersion,
+  packedPlan,
+  type Plan,
+  planDifferences,
+  planIn,
+  planOf,
+  returnEdits,
+} from './revision';

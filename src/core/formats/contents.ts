@@ -1,33 +1,18 @@
-import { contentsSchema, type Issue, issueOfZod, type Project, shorten } from '@/core/model';
+import {
+  contentsSchema,
+  fromBase64,
+  type Issue,
+  issueOfZod,
+  type Project,
+  shorten,
+  toBase64,
+} from '@/core/model';
 
 /** Contents of a machine's files, by their hash. */
 export type Contents = ReadonlyMap<string, Uint8Array<ArrayBuffer>>;
 
 /** The name of the form that is wanted. */
 const BASE_64 = { message: 'base64' };
-
-/** Bytes turned into letters at once: an engine takes only so many arguments. Threes, so that pieces join. */
-const PIECE = 0x6000;
-
-function encoded(bytes: Uint8Array): string {
-  const pieces: string[] = [];
-  for (let i = 0; i < bytes.length; i += PIECE)
-    // Handed over as they stand: spread, they are five times slower, and photos are many bytes.
-    pieces.push(btoa(Reflect.apply(String.fromCharCode, null, bytes.subarray(i, i + PIECE))));
-  return pieces.join('');
-}
-/** The bytes that a text in base 64 stands for; undefined where it is none. */
-function decoded(text: string): Uint8Array<ArrayBuffer> | undefined {
-  let letters: string;
-  try {
-    letters = atob(text);
-  } catch {
-    return undefined;
-  }
-  const bytes = new Uint8Array(letters.length);
-  for (let i = 0; i < letters.length; i++) bytes[i] = letters.charCodeAt(i);
-  return bytes;
-}
 
 export type ContentsRead =
   { readonly ok: true; readonly contents: Contents } | { readonly ok: false; readonly issues: Issue[] };
@@ -41,7 +26,7 @@ export function readContents(value: unknown): ContentsRead {
   const contents = new Map<string, Uint8Array<ArrayBuffer>>();
   const issues: Issue[] = [];
   for (const [hash, text] of Object.entries(parsed.data)) {
-    const bytes = decoded(text);
+    const bytes = fromBase64(text);
     if (bytes) contents.set(hash, bytes);
     else issues.push({ code: 'wrong-form', path: ['contents', hash], read: shorten(text), params: BASE_64 });
   }
@@ -66,7 +51,7 @@ export function writtenContents({ files }: Project, contents: Contents, room: nu
       leftOut.push(name);
       continue;
     }
-    written[hash] = encoded(bytes);
+    written[hash] = toBase64(bytes);
     used += letters;
   }
   return { written, leftOut };

@@ -1,3 +1,4 @@
+export { fromBase64, toBase64 } from './base64';
 export * from './axes';
 export * from './brief';
 export * from './build';

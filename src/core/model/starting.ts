@@ -34,6 +34,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     ...startingBuild(),
     ...startingProve(),
     log: [],
+    revisions: [],
     files: [],
   };
 }

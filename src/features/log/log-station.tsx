@@ -5,9 +5,10 @@ import { lessonsOf } from '@/core/log';
 import { machineHref, SheetHead, type SheetTab, useLessons, useMachine } from '@/features/frame';
 import { LessonsView } from './lessons-view';
 import { LogView } from './log-view';
+import { RevisionsView } from './revisions-view';
 import styles from './log.module.css';
 
-const views = ['log', 'lessons'] as const;
+const views = ['log', 'revisions', 'lessons'] as const;
 type View = (typeof views)[number];
 
 /** The Log station: what happened, and what was learnt? */
@@ -16,13 +17,18 @@ export function LogStation() {
   const view: View = views.find((v) => v === asked) ?? 'log';
   const { project } = useMachine();
   const again = useLessons();
-  const { id, log } = project;
+  const { id, log, revisions } = project;
   const own = lessonsOf(project).length;
   const notes: Readonly<Record<View, string>> = {
     log: log.length ? `${log.length} written` : 'nothing written',
+    revisions: revisions.length ? `${revisions.length} kept` : 'none kept',
     lessons: again.length ? `${again.length} chosen again` : `${own} learnt here`,
   };
-  const titles: Readonly<Record<View, string>> = { log: 'Time line', lessons: 'Lessons' };
+  const titles: Readonly<Record<View, string>> = {
+    log: 'Time line',
+    revisions: 'Revisions',
+    lessons: 'Lessons',
+  };
   const tabs = views.map((v): SheetTab => ({
     id: v,
     title: titles[v],
@@ -35,7 +41,9 @@ export function LogStation() {
       <div className={styles.head}>
         <SheetHead label="Log" tabs={tabs} />
       </div>
-      {view === 'log' ? <LogView /> : <LessonsView />}
+      {view === 'log' && <LogView />}
+      {view === 'revisions' && <RevisionsView />}
+      {view === 'lessons' && <LessonsView />}
     </div>
   );
 }

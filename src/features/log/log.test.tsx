@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { filesWithout, photoUses, startingEntry } from '@/core/model';
+import { filesWithout, photoUses, put, startingEntry } from '@/core/model';
 import { address } from '@test/helpers/navigation';
 import { demoMachines } from '@/demo';
 import { openSession, renderOn } from '@test/helpers/session';
@@ -25,10 +25,9 @@ describe('the time line', () => {
     await show();
     expect(screen.getByRole('button', { name: 'Write: The rubber spider winds up' })).toBeVisible();
     await press(/^Step done: \d+$/);
-    expect(await screen.findByRole('link', { name: 'Bed axis: rail A' })).toHaveAttribute(
-      'href',
-      '/build?m=tern-creek&v=assembly&step=bed%2Frail-a',
-    );
+    const steps = await screen.findAllByRole('link', { name: /^Bed axis: / });
+    const places = steps.map((a) => a.getAttribute('href')!.replace(/m=machine-\d+/, 'm=it'));
+    expect(places).toContain('/build?m=it&v=assembly&step=bed%2Frail-a');
   });
   it('words, kinds and axes narrow it, and what is left is counted', async () => {
     await show();
@@ -85,6 +84,45 @@ describe('the time line', () => {
     await show('&v=lessons');
     expect(await screen.findByText('Coupling: jaw', { exact: false })).toBeVisible();
     expect(screen.getByRole('link', { name: /^Lessons/ })).toHaveTextContent('2 learnt here');
+  });
+});
+
+describe('revisions', () => {
+  it('differ place by place, and what it did to the answers stands below', async () => {
+    address.query = 'm=tern-creek&v=revisions';
+    const session = await openSession(demoMachines()[0]!);
+    renderOn(session, <LogStation />);
+    const table = await screen.findByRole('table', { name: 'Differences' });
+    expect(within(table).getAllByRole('row')).toHaveLength(3);
+    expect(within(table).getByRole('row', { name: 'rapid 6 m/min 4 m/min' })).toBeVisible();
+    expect(await screen.findByRole('button', { name: /^Plunge axis: \d+ answers? differ/ })).toBeVisible();
+  });
+  it('a plan is kept by name, changed, returned to, and the return taken back', async () => {
+    address.query = 'm=tern-creek&v=revisions';
+    const session = await openSession(demoMachines()[0]!);
+    renderOn(session, <LogStation />);
+    const was = session.project!.brief.accuracy;
+    await userEvent.type(
+      await screen.findByRole('textbox', { name: 'Name of the plan that is kept' }),
+      'As drawn{Enter}',
+    );
+    await press('Keep the plan as it is now');
+    await waitFor(() => expect(session.project!.revisions.at(-1)!.name).toBe('As drawn'));
+    session.edit([put('brief.accuracy', null)], { label: 'accuracy' });
+    const kept = await screen.findAllByRole('option', { name: /^As drawn/ });
+    await userEvent.selectOptions(screen.getByLabelText('After'), kept[0]!.getAttribute('value')!);
+    await press('Return to As drawn');
+    await waitFor(() => expect(session.project!.brief.accuracy).toEqual(was));
+    session.undo();
+    await waitFor(() => expect(session.project!.brief.accuracy).toBeNull());
+  });
+  it('one that cannot be read says so, and the others stand', async () => {
+    address.query = 'm=tern-creek&v=revisions';
+    const demo = demoMachines()[0]!;
+    const revisions = demo.revisions.map((r, i) => (i ? r : { ...r, plan: 'AAAA' }));
+    renderOn(await openSession({ ...demo, revisions }), <LogStation />);
+    expect(await screen.findByRole('alert')).toHaveTextContent('Two screws on the bed');
+    expect(await screen.findByRole('table', { name: 'Differences' })).toBeVisible();
   });
 });
 

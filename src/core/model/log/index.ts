@@ -7,4 +7,5 @@ export {
   logKinds,
   readLog,
 } from './schema';
+export type { Revision } from './revisions';
 export { startingEntry } from './starting';

@@ -9,7 +9,7 @@ import { Action } from '@/ui/action';
 import { SheetDialog } from '@/ui/sheet-dialog';
 import { Toggle } from '@/ui/toggle';
 import { useAxis } from '../axis-context';
-import { CompareTable } from './compare-table';
+import { CompareTable } from '@/features/findings';
 import styles from './exchange.module.css';
 import { OwnPartForm } from './own-part-form';
 import { PartFiles } from './part-files';

@@ -8,7 +8,7 @@ import { applyEdits, type Axis, type OwnPart, put, type ScrewDrive, type Stepper
 import { machineOf, openAxis, renderBench } from '@test/helpers/bench';
 import { demoAxis, withSi, withTyped } from '@test/helpers/demo';
 import { openSession } from '@test/helpers/session';
-import { CompareTable } from './compare-table';
+import { CompareTable } from '@/features/findings';
 import { ExchangeDialog } from './exchange-dialog';
 import { Pins } from './pins';
 

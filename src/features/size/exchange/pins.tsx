@@ -10,7 +10,7 @@ import { SheetDialog } from '@/ui/sheet-dialog';
 import { Toggle } from '@/ui/toggle';
 import { useAxis } from '../axis-context';
 import { usePins } from '../use-pins';
-import { CompareTable } from './compare-table';
+import { CompareTable } from '@/features/findings';
 import styles from './exchange.module.css';
 
 const most = capsAt('pins')!.max;

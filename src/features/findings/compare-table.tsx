@@ -11,9 +11,8 @@ import type { RungId } from '@/core/machine';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { Action } from '@/ui/action';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { accelerationName, checkNameOf, figureName, rungName, verdictText } from '@/words';
-import { showFigure } from '../figures';
-import styles from './exchange.module.css';
+import { accelerationName, checkNameOf, figureName, rungName, showFigure, verdictText } from '@/words';
+import styles from './compare-table.module.css';
 
 const answerName: Record<string, string> = {
   speed: 'Good for',

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { id, list, name, text } from '../input';
+
+/** Most of what one plan may come to when it is packed, characters. */
+const MOST_PACKED = 600_000;
+
+/** The plan as it was on one day, kept so that one can look back and return. */
+const revision = z.strictObject({
+  id,
+  at: z.iso.datetime(),
+  name,
+  note: text(1000),
+  /** The whole document of that day without what was built, read and written: gzip, in base 64. */
+  plan: text(MOST_PACKED).meta({ contentEncoding: 'base64', contentMediaType: 'application/gzip' }),
+});
+
+export const revisionsShape = { revisions: list(revision, 200) };
+
+export type Revision = z.infer<typeof revision>;

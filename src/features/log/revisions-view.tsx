@@ -1,0 +1,257 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import {
+  type Carried,
+  carryable,
+  keptRevision,
+  nextVersion,
+  type Plan,
+  planDifferences,
+  planIn,
+  planOf,
+  returnEdits,
+} from '@/core/changes';
+import { compareReports } from '@/core/choose';
+import { machineReport } from '@/core/machine';
+import { capsAt, MOST_NAME, type Project, put } from '@/core/model';
+import { CompareTable } from '@/features/findings';
+import { machineHref, useMachine } from '@/features/frame';
+import { freshId, useStorage } from '@/session';
+import { Action } from '@/ui/action';
+import { CheckBox } from '@/ui/check-box';
+import { Choice } from '@/ui/choice';
+import { Fold } from '@/ui/fold';
+import { useRefusal } from '@/ui/refusal';
+import { TextLine } from '@/ui/text-line';
+import { TitleBlock } from '@/ui/title-block';
+import { DifferenceTable } from './difference-table';
+import styles from './log.module.css';
+import { dayOf } from './when';
+
+/** Stands for the plan as it is now. */
+const NOW = '';
+
+const answersDiffer = (n: number) => {
+  if (!n) return 'answers as before';
+  return n === 1 ? '1 answer differs' : `${n} answers differ`;
+};
+
+interface Sides {
+  readonly before: Plan;
+  readonly after: Plan;
+}
+
+/** Answers of both plans, axis by axis, where the axis is there in both. */
+function Answers({ before, after }: Sides) {
+  const { project, system } = useMachine();
+  const pairs = useMemo(() => {
+    const of = (plan: Plan) => {
+      const whole: Project = { ...project, ...plan };
+      return machineReport(whole, { remedies: false }).axes.map((r, i) => ({ ...plan.axes[i]!, report: r }));
+    };
+    const was = of(before);
+    return of(after).flatMap(({ id, name, report }) => {
+      const then = was.find((a) => a.id === id);
+      return then ? [{ id, name, comparison: compareReports(then.report, report) }] : [];
+    });
+  }, [project, before, after]);
+  return pairs.map(({ id, name, comparison }) => {
+    const changed = comparison.rows.filter((r) => r.change !== 'same').length;
+    return (
+      <Fold key={id} summary={`${name}: ${answersDiffer(changed)}`} lazy>
+        <CompareTable comparison={comparison} names={['before', 'after']} system={system} />
+      </Fold>
+    );
+  });
+}
+
+const carryNames: Readonly<Record<Carried, string>> = {
+  parts: 'parts that lie here, sellers and their prices',
+  shop: 'bars, saw, working hours',
+  lessons: 'what the log says of choices',
+};
+
+/** Another machine out of a plan of this one. */
+function NextVersion({ plan }: { readonly plan: Plan }) {
+  const { project } = useMachine();
+  const storage = useStorage();
+  const router = useRouter();
+  const refusal = useRefusal();
+  const [carry, setCarry] = useState<ReadonlySet<Carried>>(new Set(carryable));
+  const begin = async () => {
+    if (!storage) return 'Nothing is kept in this browser just now.';
+    const suffix = ' 2';
+    const name = `${project.name.slice(0, MOST_NAME - suffix.length)}${suffix}`;
+    const stamp = { id: freshId(), at: new Date().toISOString(), name };
+    const added = await storage.add(nextVersion(project, plan, { ...stamp, carry }));
+    if (!added.ok) return 'The next version could not be stored: the browser may have no room left.';
+    router.push(machineHref('machine', added.id));
+    return undefined;
+  };
+  return (
+    <Fold summary="Version 2 beside it">
+      <p>Another machine with this plan; nothing is built or read on it. It takes along:</p>
+      {carryable.map((c) => (
+        <CheckBox
+          key={c}
+          label={carryNames[c]}
+          checked={carry.has(c)}
+          onCheck={(on) => {
+            const next = new Set(carry);
+            if (on) next.add(c);
+            else next.delete(c);
+            setCarry(next);
+          }}
+        />
+      ))}
+      <Action variant="outlined" onAct={() => void begin().then((why) => refusal.attempt(() => why))}>
+        Begin the next version
+      </Action>
+      {refusal.note}
+    </Fold>
+  );
+}
+
+/** The plan is kept by a name of its own. */
+function Keep() {
+  const { project, editor } = useMachine();
+  const { revisions } = project;
+  const most = capsAt('revisions')!.max;
+  const next = `Plan ${revisions.length + 1}`;
+  const [name, setName] = useState('');
+  const keep = () => {
+    if (revisions.length >= most) return `Read ${most} kept plans; wanted fewer: remove one first.`;
+    const stamp = { id: freshId(), at: new Date().toISOString(), name: name || next };
+    const refused = editor.apply([keptRevision(project, stamp)], `Kept: ${stamp.name}`);
+    if (!refused) setName('');
+    return refused;
+  };
+  return (
+    <div className={styles.entry}>
+      <TextLine
+        label="Name of the plan that is kept"
+        value={name}
+        placeholder={next}
+        maxLength={capsAt('revisions.0.name')?.max ?? MOST_NAME}
+        optional
+        onText={(text) => {
+          setName(text);
+          return undefined;
+        }}
+      />
+      <Action variant="outlined" onAct={keep}>
+        Keep the plan as it is now
+      </Action>
+    </div>
+  );
+}
+
+interface Picked {
+  readonly from: string;
+  readonly to: string;
+}
+
+/** What can be done with the plan on the right of a comparison. */
+function Acts({ to, plan }: { readonly to: string; readonly plan: Plan }) {
+  const { project, editor } = useMachine();
+  const kept = project.revisions.find((r) => r.id === to);
+  const rest = project.revisions.filter((r) => r.id !== to);
+  return (
+    <>
+      {kept && (
+        <>
+          <Action
+            variant="outlined"
+            title="What was built, read and written stays; undo takes it back"
+            onAct={() => editor.apply(returnEdits(plan), `Back to ${kept.name}`)}
+          >
+            {`Return to ${kept.name}`}
+          </Action>
+          <Action onAct={() => editor.apply([put('revisions', rest)], `Kept plan removed: ${kept.name}`)}>
+            {`Remove ${kept.name}`}
+          </Action>
+        </>
+      )}
+      <NextVersion plan={plan} />
+    </>
+  );
+}
+
+/** Plans that were kept: what differs between any two, and the way back. */
+export function RevisionsView() {
+  const { project } = useMachine();
+  const { revisions } = project;
+  const [picked, setPicked] = useState<Picked>({ from: revisions.at(-1)?.id ?? NOW, to: NOW });
+  const plans = useMemo(() => new Map(revisions.map((r) => [r.id, planIn(r)] as const)), [revisions]);
+  const present = planOf(project);
+  const sideOf = (id: string) => (id !== NOW && plans.has(id) ? plans.get(id)! : present);
+  const [before, after] = [sideOf(picked.from), sideOf(picked.to)];
+  const options = [
+    [NOW, 'now'] as const,
+    ...revisions.toReversed().map((r) => [r.id, `${r.name}, ${dayOf(r.at)}`] as const),
+  ];
+  const known = (id: string) => (options.some(([v]) => v === id) ? id : NOW);
+  const differences = before && after ? planDifferences(before, after) : [];
+  const lost = revisions.filter((r) => plans.get(r.id) === null);
+  return (
+    <>
+      <div className={`${styles.middle} ${styles.wide} ${styles.scrolls}`}>
+        <div className={styles.row}>
+          <Choice
+            label="Before"
+            value={known(picked.from)}
+            options={options}
+            onPick={(from) => setPicked({ ...picked, from })}
+          />
+          <Choice
+            label="After"
+            value={known(picked.to)}
+            options={options}
+            onPick={(to) => setPicked({ ...picked, to })}
+          />
+        </div>
+        <h2 className={styles.heading}>
+          What was changed
+          <small>{differences.length} places</small>
+        </h2>
+        {!revisions.length && (
+          <p>No plan is kept yet. Keep one before you change much: then every difference can be told.</p>
+        )}
+        {lost.map((r) => (
+          <p key={r.id} role="alert">
+            {r.name} of {dayOf(r.at)} cannot be read any more: what was kept of it is damaged.
+          </p>
+        ))}
+        {before && after && (
+          <>
+            {revisions.length > 0 && !differences.length && <p>Both plans are the same.</p>}
+            <DifferenceTable {...{ differences, before, after }} />
+            {differences.length > 0 && (
+              <>
+                <h2 className={styles.heading}>
+                  What it did to the answers
+                  <small>of each axis; sag and sway of the frame are not solved here</small>
+                </h2>
+                <Answers {...{ before, after }} />
+              </>
+            )}
+          </>
+        )}
+      </div>
+      <section className={styles.right} aria-label="Kept plans">
+        <h2 className={styles.heading}>Keep</h2>
+        <Keep />
+        {after && <Acts to={picked.to} plan={after} />}
+        <TitleBlock
+          cells={[
+            { label: 'Sheet', value: 'Revisions' },
+            { label: 'Kept', value: String(revisions.length) },
+            { label: 'Differ', value: `${differences.length} places` },
+          ]}
+        />
+      </section>
+    </>
+  );
+}
