@@ -60,9 +60,14 @@ function Line({ event, words }: { readonly event: LogEvent; readonly words: Even
         {href ? (
           <Link href={href}>{title}</Link>
         ) : (
-          <Action onAct={() => words.onOpen(entry!.id)} className={styles.title} label={`Write: ${title}`}>
-            {title}
-          </Action>
+          <>
+            <Action onAct={() => words.onOpen(entry!.id)} className={styles.title} label={`Write: ${title}`}>
+              {title}
+            </Action>
+            <b className={styles.onPaper} aria-hidden="true">
+              {title}
+            </b>
+          </>
         )}
         <small>{[eventNames[kind], own && axisName, ...facts].filter(Boolean).join(' · ')}</small>
         {note && <span className={styles.note}>{note}</span>}
@@ -95,7 +100,7 @@ function Day({ events, words }: { readonly events: readonly LogEvent[]; readonly
         );
         if (own.length <= MOST_APART || own.some((e) => e.entry)) return <div key={kind}>{list}</div>;
         return (
-          <Fold key={kind} level="h4" summary={`${eventNames[kind]}: ${own.length}`} lazy>
+          <Fold key={kind} level="h4" summary={`${eventNames[kind]}: ${own.length}`}>
             {list}
           </Fold>
         );

@@ -33,6 +33,8 @@ import { dayOf } from './when';
 /** Stands for the plan as it is now. */
 const NOW = '';
 
+const placesText = (n: number) => (n === 1 ? '1 place' : `${n} places`);
+
 const answersDiffer = (n: number) => {
   if (!n) return 'answers as before';
   return n === 1 ? '1 answer differs' : `${n} answers differ`;
@@ -60,7 +62,7 @@ function Answers({ before, after }: Sides) {
   return pairs.map(({ id, name, comparison }) => {
     const changed = comparison.rows.filter((r) => r.change !== 'same').length;
     return (
-      <Fold key={id} summary={`${name}: ${answersDiffer(changed)}`} lazy>
+      <Fold key={id} summary={`${name}: ${answersDiffer(changed)}`}>
         <CompareTable comparison={comparison} names={['before', 'after']} system={system} />
       </Fold>
     );
@@ -190,7 +192,7 @@ export function RevisionsView() {
   const [before, after] = [sideOf(picked.from), sideOf(picked.to)];
   const options = [
     [NOW, 'now'] as const,
-    ...revisions.toReversed().map((r) => [r.id, `${r.name}, ${dayOf(r.at)}`] as const),
+    ...revisions.toReversed().map((r) => [r.id, `${r.name}, ${r.at.slice(0, 10)}`] as const),
   ];
   const known = (id: string) => (options.some(([v]) => v === id) ? id : NOW);
   const differences = before && after ? planDifferences(before, after) : [];
@@ -214,7 +216,7 @@ export function RevisionsView() {
         </div>
         <h2 className={styles.heading}>
           What was changed
-          <small>{differences.length} places</small>
+          <small>{placesText(differences.length)}</small>
         </h2>
         {!revisions.length && (
           <p>No plan is kept yet. Keep one before you change much: then every difference can be told.</p>
@@ -248,7 +250,7 @@ export function RevisionsView() {
           cells={[
             { label: 'Sheet', value: 'Revisions' },
             { label: 'Kept', value: String(revisions.length) },
-            { label: 'Differ', value: `${differences.length} places` },
+            { label: 'Differ', value: placesText(differences.length) },
           ]}
         />
       </section>
