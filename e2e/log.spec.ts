@@ -27,8 +27,9 @@ test('a regret of one machine stands among the findings of another that chooses 
   await expect(page.getByRole('button', { name: 'Write: Wheels wore flat in a summer' })).toBeVisible();
 });
 
-test('on a phone: an entry with a photo is kept, found again by its words, and goes out as a table', async ({
+test('on a phone: an entry with a photo is kept, found by its words, goes out as table and bundle', async ({
   page,
+  browser,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openShelf(page);
@@ -52,6 +53,23 @@ test('on a phone: an entry with a photo is kept, found again by its words, and g
   const table = readFileSync(await (await waiting).path(), 'utf8');
   expect(table.split('\n')[0]).toBe('when,kind,what,axis,part,hours,money,readings,note\r');
   expect(table).toMatch(/\d{4}-\d\d-\d\d \d\d:\d\d,Part changed,Seal torn,,,0\.5,,,/);
+  const zipped = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'All of it as a bundle (zip)' }).click();
+  const zip = await zipped;
+  expect(zip.suggestedFilename()).toBe('tern-creek-kayak-router.bundle.zip');
+  const bytes = readFileSync(await zip.path());
+  // Another browser, which has never seen that machine.
+  const other = await (await browser.newContext()).newPage();
+  await openShelf(other);
+  const files = other.getByLabel('Machine files');
+  const zipOf = (buffer: Buffer) => ({ name: 'it.zip', mimeType: 'application/zip', buffer });
+  await files.setInputFiles(zipOf(bytes.subarray(0, bytes.length - 30)));
+  await expect(other.getByText('It is no zip, or it ends too early')).toBeVisible();
+  await files.setInputFiles(zipOf(bytes));
+  await other.getByRole('link', { name: 'Tern Creek kayak router (copy)', exact: true }).click();
+  await other.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Log' }).click();
+  await expect(other.getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
+  await other.context().close();
 });
 
 test('a plan is kept, changed and returned to; version 2 stands beside version 1', async ({ page }) => {

@@ -121,3 +121,4 @@ export {
 export { choiceText, eventFacts, eventNames, eventTitle, laneNames, logKindNames, stretchText } from './log';
 export { showFigure } from './figures';
 export { differenceText, type DifferenceText } from './changes';
+export { bundleFaultText } from './bundles';

@@ -30,3 +30,12 @@ export {
 } from './list-csv';
 export { writeTable } from './csv';
 export { type CalendarEntry, writeCalendar } from './ics';
+export {
+  type BundleFault,
+  type BundleRead,
+  type HashOf,
+  looksLikeZip,
+  MOST_BUNDLE_BYTES,
+  readBundle,
+  writeBundle,
+} from './bundle';

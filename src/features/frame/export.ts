@@ -2,10 +2,11 @@
 
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
-import { projectFileName, writeWholeFile } from '@/core/formats';
+import { fileName, projectFileName, writeBundle, writeWholeFile } from '@/core/formats';
 import type { Project } from '@/core/model';
 import { useStorage } from '@/session';
-import { downloadText } from './download';
+import { hashOf } from '@/storage';
+import { downloadData, downloadText } from './download';
 
 /**
  * Hands a machine to the user as a file, the contents of its files included; says which of them are not in
@@ -25,6 +26,29 @@ export function useExport(): (project: Project) => void {
           enqueueSnackbar(`Exported without the content of: ${leftOut.join(', ')}`, { variant: 'warning' });
       };
       void hand();
+    },
+    [storage, enqueueSnackbar],
+  );
+}
+
+/** Hands out a machine with all its photos as one zip. */
+export function useBundle(): (project: Project) => void {
+  const storage = useStorage();
+  const { enqueueSnackbar } = useSnackbar();
+  return useCallback(
+    (project) => {
+      const hand = async () => {
+        const contents = (await storage?.contents.of(project.files)) ?? new Map();
+        const { bytes, leftOut } = await writeBundle(project, contents, hashOf);
+        downloadData(fileName(project.name, 'bundle.zip'), bytes.buffer, 'application/zip');
+        if (leftOut.length)
+          enqueueSnackbar(`Not in this browser, so not in the bundle: ${leftOut.join(', ')}`, {
+            variant: 'warning',
+          });
+      };
+      hand().catch(() =>
+        enqueueSnackbar('The bundle could not be written. Try once more.', { variant: 'error' }),
+      );
     },
     [storage, enqueueSnackbar],
   );

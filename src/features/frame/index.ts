@@ -1,6 +1,6 @@
 export { AppFrame } from './app-frame';
 export { downloadData, downloadText } from './download';
-export { useExport } from './export';
+export { useBundle, useExport } from './export';
 export { type MadeFile, useWriting } from './use-writing';
 export { type MachineEditor, machineEditor } from './editor';
 export { MachineFrame } from './machine-frame';

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { fileName } from '@/core/formats';
 import { type EventFilter, filtered, type LogEvent, sumsOf, timelineOf } from '@/core/log';
 import { type LogKind, logKinds } from '@/core/model';
-import { downloadText, useBuild, useMachine } from '@/features/frame';
+import { downloadText, useBuild, useBundle, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { TitleBlock } from '@/ui/title-block';
 import { useRefusal } from '@/ui/refusal';
@@ -53,6 +53,7 @@ interface SideProps {
 function WriteSide({ shown, known, open, onBegun }: SideProps) {
   const { project } = useMachine();
   const acts = useLog();
+  const bundle = useBundle();
   const refusal = useRefusal();
   const sums = sumsOf(shown);
   const entry = project.log.find((e) => e.id === open);
@@ -82,6 +83,12 @@ function WriteSide({ shown, known, open, onBegun }: SideProps) {
       </ul>
       {refusal.note}
       {shown.length > 0 && <Action onAct={csv}>Log as CSV</Action>}
+      <Action
+        title="The machine with its photos in one file, to be opened elsewhere"
+        onAct={() => bundle(project)}
+      >
+        All of it as a bundle (zip)
+      </Action>
       <TitleBlock
         cells={[
           { label: 'Sheet', value: 'Log' },

@@ -17,8 +17,8 @@ import { MachineRow } from './machine-row';
 import styles from './shelf.module.css';
 import { useShelf } from './use-shelf';
 
-/** Machine files. */
-const accept = { 'application/json': ['.json'] };
+/** Machine files, and bundles with all that belongs to a machine. */
+const accept = { 'application/json': ['.json'], 'application/zip': ['.zip'] };
 
 /** How long a deletion can be taken back, ms. */
 const TAKE_BACK = 15_000;

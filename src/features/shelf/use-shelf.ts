@@ -4,16 +4,19 @@ import { useCallback, useEffect, useState } from 'react';
 import {
   type Contents,
   fileTooLarge,
+  looksLikeZip,
   MAX_WHOLE_BYTES,
+  MOST_BUNDLE_BYTES,
   type OpenedFile,
+  readBundle,
   readProjectFile,
 } from '@/core/formats';
 import { MOST_FILE_BYTES, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useStorage } from '@/session';
-import type { MachineHead, StorageProblem } from '@/storage';
+import { hashOf, type MachineHead, type StorageProblem } from '@/storage';
 import { readText } from '@/ui/file-picker';
-import { explainIssue } from '@/words';
+import { bundleFaultText, explainIssue } from '@/words';
 
 /** A file that was not taken, and why. */
 export interface RefusedFile {
@@ -29,8 +32,23 @@ export const storageText = (problem: StorageProblem): string =>
     ? 'The browser’s storage is full: nothing was added.'
     : `The browser’s storage does not answer: ${problem.cause}`;
 
-/** Reads a machine file, or says why not. */
+/** Reads a bundle, or says why not. */
+async function readZip(file: File): Promise<Extract<OpenedFile, { ok: true }> | RefusedFile> {
+  if (file.size > MOST_BUNDLE_BYTES)
+    return { file: file.name, reasons: [bundleFaultText({ code: 'too-large', name: file.name })] };
+  const read = await readBundle(new Uint8Array(await file.arrayBuffer()), hashOf);
+  if (read.ok) return read;
+  const reasons = [...read.faults.map(bundleFaultText), ...read.issues.map(explainIssue)];
+  return { file: file.name, reasons: reasons.slice(0, MOST_REASONS) };
+}
+
+/** Reads a machine file or a bundle, or says why not. */
 async function readMachine(file: File): Promise<Extract<OpenedFile, { ok: true }> | RefusedFile> {
+  const start = await file
+    .slice(0, 4)
+    .arrayBuffer()
+    .catch(() => new ArrayBuffer(0));
+  if (looksLikeZip(new Uint8Array(start))) return readZip(file);
   if (file.size > MAX_WHOLE_BYTES)
     return { file: file.name, reasons: [explainIssue(fileTooLarge(file.size, MAX_WHOLE_BYTES))] };
   const read = await readText(file, MAX_WHOLE_BYTES);
