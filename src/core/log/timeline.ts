@@ -1,20 +1,7 @@
-import type { HappeningKind, LogEntry, LogKind, PartState, Project } from '@/core/model';
+import { type HappeningKind, type LogEntry, logKinds, type PartState, type Project } from '@/core/model';
 
 /** What stands on the time line: the builder's entries, and what the other slices date by themselves. */
-export const eventKinds = [
-  'note',
-  'work',
-  'part',
-  'expense',
-  'reading',
-  'regret',
-  'lesson',
-  'sheet',
-  'trial',
-  'step',
-  'order',
-  'happening',
-] as const satisfies readonly (LogKind | string)[];
+export const eventKinds = [...logKinds, 'sheet', 'trial', 'step', 'order', 'happening'] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** One thing that happened. Plain data. */

@@ -9,11 +9,12 @@ import { KeptPhoto, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { NumberLine } from '@/ui/number-line';
-import { useRefusal } from '@/ui/refusal';
+import { type Refused, useRefusal } from '@/ui/refusal';
+import { TextArea } from '@/ui/text-area';
 import { TextLine } from '@/ui/text-line';
 import { choiceText, logKindNames } from '@/words';
 import styles from './log.module.css';
-import type { LogActs } from './use-log';
+import type { EntryChange, LogActs } from './use-log';
 import { fromLocal, toLocal } from './when';
 
 interface EntryProps {
@@ -43,31 +44,6 @@ function WhenField({ entry, acts }: Pick<EntryProps, 'entry' | 'acts'>) {
       />
       {refusal.note}
     </>
-  );
-}
-
-function NoteField({ entry, acts }: Pick<EntryProps, 'entry' | 'acts'>) {
-  const refusal = useRefusal();
-  return (
-    <div className={styles.about}>
-      <InputBase
-        fullWidth
-        multiline
-        minRows={3}
-        maxRows={12}
-        value={entry.note}
-        placeholder="What happened, what was learnt"
-        slotProps={{
-          input: {
-            'aria-label': 'What happened',
-            maxLength: capsAt('log.0.note')!.max,
-            'aria-describedby': refusal.id,
-          },
-        }}
-        onChange={(e) => refusal.attempt(() => acts.write(entry.id, e.target.value))}
-      />
-      {refusal.note}
-    </div>
   );
 }
 
@@ -130,10 +106,46 @@ function EntryPhotos({ entry, acts }: Pick<EntryProps, 'entry' | 'acts'>) {
   );
 }
 
+/** What it took, in hours and money. */
+function Figures({
+  entry,
+  change,
+}: {
+  readonly entry: LogEntry;
+  readonly change: (c: EntryChange) => Refused;
+}) {
+  return (
+    <dl className={styles.figures}>
+      <dt>Hours</dt>
+      <dd>
+        <NumberLine
+          label="Hours"
+          value={entry.hours}
+          most={10_000}
+          optional
+          placeholder="–"
+          onNumber={(hours) => change({ hours })}
+        />
+      </dd>
+      <dt>Money</dt>
+      <dd>
+        <NumberLine
+          label="Money"
+          value={entry.money}
+          most={1e7}
+          optional
+          placeholder="–"
+          onNumber={(money) => change({ money })}
+        />
+      </dd>
+    </dl>
+  );
+}
+
 /** One entry of the builder’s own, to be written. */
 export function EntryFields({ entry, acts, parts }: EntryProps) {
   const { project } = useMachine();
-  const change = (c: Parameters<LogActs['change']>[1]) => acts.change(entry.id, c);
+  const change = (c: EntryChange) => acts.change(entry.id, c);
   const isLesson = entry.kind === 'regret' || entry.kind === 'lesson';
   const axes = project.axes.map((a) => [a.id, a.name] as const);
   const known = parts.some(([key]) => key === entry.part) || entry.part === '';
@@ -147,7 +159,16 @@ export function EntryFields({ entry, acts, parts }: EntryProps) {
         optional
         onText={(title) => change({ title })}
       />
-      <NoteField key={entry.id} {...{ entry, acts }} />
+      <div className={styles.about}>
+        <TextArea
+          key={entry.id}
+          label="What happened"
+          placeholder="What happened, what was learnt"
+          value={entry.note}
+          maxLength={capsAt('log.0.note')!.max}
+          onText={(text) => acts.write(entry.id, text)}
+        />
+      </div>
       <div className={styles.row}>
         <Choice
           label="Kind"
@@ -174,30 +195,7 @@ export function EntryFields({ entry, acts, parts }: EntryProps) {
         />
       </div>
       {isLesson && <AboutChoice {...{ entry, acts }} />}
-      <dl className={styles.figures}>
-        <dt>Hours</dt>
-        <dd>
-          <NumberLine
-            label="Hours"
-            value={entry.hours}
-            most={10_000}
-            optional
-            placeholder="–"
-            onNumber={(hours) => change({ hours })}
-          />
-        </dd>
-        <dt>Money</dt>
-        <dd>
-          <NumberLine
-            label="Money"
-            value={entry.money}
-            most={1e7}
-            optional
-            placeholder="–"
-            onNumber={(money) => change({ money })}
-          />
-        </dd>
-      </dl>
+      <Figures {...{ entry, change }} />
       <EntryPhotos {...{ entry, acts }} />
       <Action onAct={() => acts.remove(entry)}>Remove this entry</Action>
     </section>

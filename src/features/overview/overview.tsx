@@ -1,6 +1,5 @@
 'use client';
 
-import InputBase from '@mui/material/InputBase';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { buildPlace, isBuildCode, withBuild } from '@/core/build';
@@ -29,7 +28,7 @@ import {
 } from '@/features/frame';
 import { restingPositions } from '@/drawings';
 import { PlainDrawing } from '@/features/picture';
-import { useRefusal } from '@/ui/refusal';
+import { TextArea } from '@/ui/text-area';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
 import { colourOf, VerdictMark, verdictColour } from '@/ui/verdict-mark';
@@ -149,26 +148,15 @@ function Block({ report, build }: WholeProps) {
 /** What the machine is for, in the builder's words; every keystroke is kept. */
 function Note() {
   const { project, editor } = useMachine();
-  const refusal = useRefusal();
   return (
     <div className={styles.about}>
-      <InputBase
-        fullWidth
-        multiline
-        minRows={3}
-        maxRows={12}
-        value={project.note}
+      <TextArea
+        label="What it is for"
         placeholder="What it is for"
-        slotProps={{
-          input: {
-            'aria-label': 'What it is for',
-            maxLength: capsAt('note')!.max,
-            'aria-describedby': refusal.id,
-          },
-        }}
-        onChange={(e) => refusal.attempt(() => editor.write('note', e.target.value, 'Note'))}
+        value={project.note}
+        maxLength={capsAt('note')!.max}
+        onText={(text) => editor.write('note', text, 'Note')}
       />
-      {refusal.note}
     </div>
   );
 }
