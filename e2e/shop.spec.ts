@@ -37,7 +37,8 @@ test('a piece picked in the picture opens where it is planned', async ({ page })
   await page.goto('/size?m=tern-creek&a=~whole');
   await page.getByRole('button', { name: 'Picture' }).click();
   const plain = page.getByLabel('Plain drawing');
-  // Without three dimensions the plain drawing is there at once.
+  // Without three dimensions the plain drawing is there by itself; which it is shows a moment later.
+  await plain.or(page.getByText('This browser draws no three dimensions')).first().waitFor();
   if (await plain.isVisible()) await plain.check();
   const drawing = page.getByRole('img', { name: /seen from the front right/ });
   await drawing.waitFor();
