@@ -82,13 +82,15 @@ function WriteSide({ shown, known, open, onBegun }: SideProps) {
         ))}
       </ul>
       {refusal.note}
-      {shown.length > 0 && <Action onAct={csv}>Log as CSV</Action>}
-      <Action
-        title="The machine with its photos in one file, to be opened elsewhere"
-        onAct={() => bundle(project)}
-      >
-        All of it as a bundle (zip)
-      </Action>
+      <div className={styles.row}>
+        {shown.length > 0 && <Action onAct={csv}>Log as CSV</Action>}
+        <Action
+          title="The machine with its photos in one file, to be opened elsewhere"
+          onAct={() => bundle(project)}
+        >
+          All of it as a bundle (zip)
+        </Action>
+      </div>
       <TitleBlock
         cells={[
           { label: 'Sheet', value: 'Log' },
