@@ -71,13 +71,13 @@ function unpacked(bytes: Uint8Array): string | null {
   return strFromU8(whole);
 }
 
-/** The plan of a revision, brought up to date; null where what was kept cannot be read. */
+/** The plan of a revision, brought up to date; null where it cannot be read, or breaks a rule of today. */
 export function planIn({ plan }: Pick<Revision, 'plan'>): Plan | null {
   try {
     const bytes = fromBase64(plan);
     const text = bytes ? unpacked(bytes) : null;
     const opened = text === null ? null : openProject(JSON.parse(text));
-    return opened?.ok ? planOf(opened.project) : null;
+    return opened?.ok && !opened.issues.length ? planOf(opened.project) : null;
   } catch {
     return null;
   }

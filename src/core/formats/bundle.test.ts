@@ -66,6 +66,13 @@ describe('a bundle', () => {
     const read = await readBundle(bytes, hashOf);
     expect(read.ok && read.contents.size).toBe(2);
   });
+  it('what would make it larger than is read again is left out by name', async () => {
+    const room = few.project.files[0]!.bytes + few.project.files[1]!.bytes;
+    const { bytes, leftOut } = await writeBundle(few.project, few.contents, hashOf, room);
+    expect(leftOut).toEqual(['photo 2.jpg']);
+    const read = await readBundle(bytes, hashOf);
+    expect(read.ok && read.contents.size).toBe(2);
+  });
   it('opens with the tools of every system: plain names, JSON inside', async () => {
     const entries = unzipSync(await bundle(few));
     const names = Object.keys(entries);

@@ -11,6 +11,8 @@ export type HashOf = (bytes: Bytes) => Promise<string>;
 /** Largest bundle that is read, and most that it may come to unpacked, bytes. */
 export const MOST_BUNDLE_BYTES = 600 * 1024 * 1024;
 const MOST_UNPACKED = MOST_BUNDLE_BYTES;
+/** Document, manifest and the zip’s own words want room beside the contents. */
+const MOST_CONTENTS = MOST_UNPACKED - 4 * MAX_FILE_BYTES;
 /** A machine and a manifest stand beside at most so many files. */
 const MOST_ENTRIES = 2002;
 
@@ -57,19 +59,25 @@ const STORED = { ...PRESSED, level: 0 } as const;
 /**
  * A machine with all that belongs to it as one zip: the document, the contents of its files, and a manifest
  * with the size and hash of each.
- * @returns the zip, and names of files whose content is not there.
+ * @param room bytes that contents may take: what we would not read again is not written.
+ * @returns the zip, and names of files whose content is not there, or had no room.
  */
 export async function writeBundle(
   project: Project,
   contents: Contents,
   hashOf: HashOf,
+  room = MOST_CONTENTS,
 ): Promise<{ readonly bytes: Bytes; readonly leftOut: readonly string[] }> {
   const parts = new Map<string, Bytes>([[MACHINE, strToU8(writeProjectFile(project)) as Bytes]]);
   const leftOut: string[] = [];
+  let used = 0;
   for (const file of project.files) {
-    const bytes = contents.get(file.hash);
-    if (bytes) parts.set(pathOf(file), bytes);
-    else leftOut.push(file.name);
+    const [path, bytes] = [pathOf(file), contents.get(file.hash)];
+    if (parts.has(path)) continue;
+    if (bytes && used + bytes.length <= room) {
+      parts.set(path, bytes);
+      used += bytes.length;
+    } else leftOut.push(file.name);
   }
   const entries: Manifest['entries'] = {};
   for (const [path, bytes] of parts) entries[path] = { bytes: bytes.length, sha256: await hashOf(bytes) };

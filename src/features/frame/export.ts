@@ -42,9 +42,12 @@ export function useBundle(): (project: Project) => void {
         const { bytes, leftOut } = await writeBundle(project, contents, hashOf);
         downloadData(fileName(project.name, 'bundle.zip'), bytes.buffer, 'application/zip');
         if (leftOut.length)
-          enqueueSnackbar(`Not in this browser, so not in the bundle: ${leftOut.join(', ')}`, {
-            variant: 'warning',
-          });
+          enqueueSnackbar(
+            `Not in the bundle, for it is not in this browser or had no room: ${leftOut.join(', ')}`,
+            {
+              variant: 'warning',
+            },
+          );
       };
       hand().catch(() =>
         enqueueSnackbar('The bundle could not be written. Try once more.', { variant: 'error' }),

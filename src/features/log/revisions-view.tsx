@@ -156,7 +156,7 @@ interface Picked {
 }
 
 /** What can be done with the plan on the right of a comparison. */
-function Acts({ to, plan }: { readonly to: string; readonly plan: Plan }) {
+function Acts({ to, plan }: { readonly to: string; readonly plan: Plan | null }) {
   const { project, editor } = useMachine();
   const kept = project.revisions.find((r) => r.id === to);
   const rest = project.revisions.filter((r) => r.id !== to);
@@ -164,19 +164,21 @@ function Acts({ to, plan }: { readonly to: string; readonly plan: Plan }) {
     <>
       {kept && (
         <>
-          <Action
-            variant="outlined"
-            title="What was built, read and written stays; undo takes it back"
-            onAct={() => editor.apply(returnEdits(plan), `Back to ${kept.name}`)}
-          >
-            {`Return to ${kept.name}`}
-          </Action>
+          {plan && (
+            <Action
+              variant="outlined"
+              title="What was built, read and written stays; undo takes it back"
+              onAct={() => editor.apply(returnEdits(plan), `Back to ${kept.name}`)}
+            >
+              {`Return to ${kept.name}`}
+            </Action>
+          )}
           <Action onAct={() => editor.apply([put('revisions', rest)], `Kept plan removed: ${kept.name}`)}>
             {`Remove ${kept.name}`}
           </Action>
         </>
       )}
-      <NextVersion plan={plan} />
+      {plan && <NextVersion plan={plan} />}
     </>
   );
 }
@@ -188,7 +190,7 @@ export function RevisionsView() {
   const [picked, setPicked] = useState<Picked>({ from: revisions.at(-1)?.id ?? NOW, to: NOW });
   const plans = useMemo(() => new Map(revisions.map((r) => [r.id, planIn(r)] as const)), [revisions]);
   const present = planOf(project);
-  const sideOf = (id: string) => (id !== NOW && plans.has(id) ? plans.get(id)! : present);
+  const sideOf = (id: string): Plan | null => plans.get(id) ?? (plans.has(id) ? null : present);
   const [before, after] = [sideOf(picked.from), sideOf(picked.to)];
   const options = [
     [NOW, 'now'] as const,
@@ -223,7 +225,8 @@ export function RevisionsView() {
         )}
         {lost.map((r) => (
           <p key={r.id} role="alert">
-            {r.name} of {dayOf(r.at)} cannot be read any more: what was kept of it is damaged.
+            {r.name} of {dayOf(r.at)} cannot be read any more: what was kept of it is damaged, or breaks a
+            rule. Pick it under After to remove it.
           </p>
         ))}
         {before && after && (
@@ -245,7 +248,7 @@ export function RevisionsView() {
       <section className={styles.right} aria-label="Kept plans">
         <h2 className={styles.heading}>Keep</h2>
         <Keep />
-        {after && <Acts to={picked.to} plan={after} />}
+        <Acts to={picked.to} plan={after} />
         <TitleBlock
           cells={[
             { label: 'Sheet', value: 'Revisions' },

@@ -23,12 +23,12 @@ export interface LogActs {
 const putLog = (log: readonly LogEntry[]) => put<string>('log', log as unknown as Plain);
 
 export function useLog(): LogActs {
-  const { project, editor } = useMachine();
+  const { project, editor, session } = useMachine();
   const storage = useStorage();
   const { log } = project;
   const placeOf = (id: string) => log.findIndex((e) => e.id === id);
-  const changed = (id: string, change: EntryChange) =>
-    putLog(log.map((e) => (e.id === id ? { ...e, ...change } : e)));
+  const changed = (id: string, change: EntryChange, all: readonly LogEntry[] = log) =>
+    putLog(all.map((e) => (e.id === id ? { ...e, ...change } : e)));
   return {
     add(kind) {
       const id = freshId();
@@ -53,9 +53,13 @@ export function useLog(): LogActs {
       const kept = await keepPhoto(storage, photo, `${entry.title || 'log'} ${entry.photos.length + 1}`);
       if ('refused' in kept) return kept.refused;
       const { hash } = kept.file;
-      const files = [...project.files.filter((f) => f.hash !== hash), kept.file];
-      const photos = [...entry.photos.filter((h) => h !== hash), hash];
-      return editor.apply([put('files', files), changed(entry.id, { photos })], 'Log: photo');
+      // While it was pressed somebody may have written on: what stands now is added to.
+      const now = session.project ?? project;
+      const own = now.log.find((e) => e.id === entry.id);
+      if (!own) return 'The entry that the photo was for is gone.';
+      const files = [...now.files.filter((f) => f.hash !== hash), kept.file];
+      const photos = [...own.photos.filter((h) => h !== hash), hash];
+      return editor.apply([put('files', files), changed(entry.id, { photos }, now.log)], 'Log: photo');
     },
     dropPhoto: (entry, hash) =>
       editor.apply(

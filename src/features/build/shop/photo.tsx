@@ -10,21 +10,23 @@ import styles from './shop.module.css';
 
 /** A photo of a step, from the camera or out of a file. */
 export function Photo({ step, name }: { readonly step: string; readonly name: string }) {
-  const { project, editor } = useMachine();
+  const { project, editor, session } = useMachine();
   const storage = useStorage();
   const input = useRef<HTMLInputElement>(null);
   const [note, setNote] = useState('');
   const count = project.steps.find((s) => s.key === step)?.photos.length ?? 0;
   const keep = async (file: File | undefined) => {
     if (!file) return;
-    const said = project.steps.find((s) => s.key === step)?.photos ?? [];
-    const kept = await keepPhoto(storage, file, `${name} ${said.length + 1}`);
+    const kept = await keepPhoto(storage, file, `${name} ${count + 1}`);
     if ('refused' in kept) return setNote(kept.refused);
     const { hash } = kept.file;
-    const files = [...project.files.filter((f) => f.hash !== hash), kept.file];
+    // While it was pressed somebody may have worked on: what stands now is added to.
+    const now = session.project ?? project;
+    const said = now.steps.find((s) => s.key === step)?.photos ?? [];
+    const files = [...now.files.filter((f) => f.hash !== hash), kept.file];
     const photos = [...said.filter((h) => h !== hash), hash];
     const refused = editor.apply(
-      [put('files', files), ...stepEdits(project, step, { photos }, freshId())],
+      [put('files', files), ...stepEdits(now, step, { photos }, freshId())],
       `Photo: ${name}`,
     );
     setNote(refused ?? '');
