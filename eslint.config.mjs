@@ -83,19 +83,20 @@ export const arrows = [
   ...from(type('demo'), core('formats', 'model')),
   ...from(type('storage'), type('storage'), core('units', 'findings', 'model')),
   ...from(type('session'), type('session', 'storage'), core('units', 'findings', 'model')),
+  ...from(type('offline'), type('offline')),
   ...from(type('ui'), type('ui'), core('units', 'findings', 'worksheet', 'drawing'), type('words')),
   ...from(type('workers'), type('workers', 'standins'), core(...coreRooms)),
   ...[...sharedFeatures, ...stationFeatures].flatMap((name) =>
     from(
       features(name),
       features(name, ...upTo([...sharedFeatures, name], name)),
-      type('ui', 'words', 'drawings', 'session', 'storage', 'demo', 'workers', 'standins'),
+      type('ui', 'words', 'drawings', 'session', 'storage', 'demo', 'workers', 'standins', 'offline'),
       core(...coreRooms),
     ),
   ),
   ...from(
     type('app'),
-    type('app', 'ui', 'words'),
+    type('app', 'ui', 'words', 'offline'),
     features(...sharedFeatures, ...stationFeatures),
     core('model', 'machine', 'build', 'prove', 'formats', 'handbook'),
   ),
@@ -111,7 +112,7 @@ const reactRules = next
   .filter((rule) => /^react(-hooks)?\//.test(rule));
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.cache/**'] },
+  { ignores: ['.next/**', '.next-aside/**', 'out/**', 'static/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.cache/**'] },
   ...next,
   ...tseslint.configs.recommended,
   {
@@ -133,12 +134,22 @@ const config = [
         { type: 'machine', pattern: 'src/core/machine/*', capture: ['step'] },
         { type: 'core', pattern: 'src/core/*', capture: ['room'] },
         { type: 'feature', pattern: 'src/features/*', capture: ['name'] },
-        ...['storage', 'session', 'ui', 'words', 'drawings', 'app', 'cli', 'demo', 'workers', 'standins'].map(
-          (name) => ({
-            type: name,
-            pattern: `src/${name}`,
-          }),
-        ),
+        ...[
+          'storage',
+          'session',
+          'ui',
+          'words',
+          'drawings',
+          'app',
+          'cli',
+          'demo',
+          'workers',
+          'standins',
+          'offline',
+        ].map((name) => ({
+          type: name,
+          pattern: `src/${name}`,
+        })),
       ],
     },
     rules: {

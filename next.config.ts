@@ -1,30 +1,30 @@
 import type { NextConfig } from 'next';
-
-/**
- * No foreign origin may be reached from any page: fonts, scripts and data all ship with the application.
- * 'unsafe-inline' stands for scripts because Next writes its start-up data inline and the pages must stay
- * static files (a nonce would make every page dynamic and spoil working offline); texts out of imported
- * files are only ever rendered as text, which is what keeps a script out of them.
- */
-const contentPolicy = [
-  "default-src 'self'",
-  `script-src 'self' 'unsafe-inline'${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
-  "style-src 'self' 'unsafe-inline'",
-  "img-src 'self' data: blob:",
-  "font-src 'self'",
-  "connect-src 'self'",
-  "worker-src 'self' blob:",
-  "object-src 'none'",
-  "base-uri 'self'",
-  "form-action 'self'",
-  "frame-ancestors 'none'",
-].join('; ');
+import { contentPolicy } from './src/app/content-policy';
 
 /** Microphone for the tone of a belt, serial line for an indicator: each asks the user first. */
 const permissions = 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()';
 
+/** Below which path a folder of plain files will lie. */
+const base = process.env.RUGGED_CARRIAGE_BASE ?? '';
+
+/**
+ * A folder of plain files (`npm run static`): every page is a folder, service routes are left out, and the
+ * policy stands in the pages, for a plain server sends no headers of ours.
+ */
+const plainFiles: NextConfig =
+  process.env.RUGGED_CARRIAGE_STATIC === '1'
+    ? {
+        output: 'export',
+        trailingSlash: true,
+        basePath: base,
+        headers: undefined,
+      }
+    : { pageExtensions: ['ts', 'tsx', 'service.ts'] };
+
 const nextConfig: NextConfig = {
   poweredByHeader: false,
+  // What the page itself has to know of where it lies.
+  env: { NEXT_PUBLIC_BASE: base },
   devIndicators: false,
   // Types are checked by `npm run types`, which `npm test` runs: a build that did it again would take twice
   // as long, for the person who only wants to start the application too.
@@ -33,7 +33,7 @@ const nextConfig: NextConfig = {
     {
       source: '/:path*',
       headers: [
-        { key: 'Content-Security-Policy', value: contentPolicy },
+        { key: 'Content-Security-Policy', value: `${contentPolicy}; frame-ancestors 'none'` },
         { key: 'X-Content-Type-Options', value: 'nosniff' },
         { key: 'X-Frame-Options', value: 'DENY' },
         { key: 'Referrer-Policy', value: 'no-referrer' },
@@ -42,6 +42,7 @@ const nextConfig: NextConfig = {
       ],
     },
   ],
+  ...plainFiles,
 };
 
 export default nextConfig;

@@ -13,6 +13,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   use: {
     baseURL: `http://127.0.0.1:${port}`,
+    // A page is what the server gives now; what a browser keeps has tests of its own (offline.spec.ts).
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     // No animation may stand between a test and what it looks at.
     contextOptions: { reducedMotion: 'reduce' },

@@ -207,7 +207,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     [
       'a formula',
       async (page) => {
-        await page.goto('/handbook/belt/loop-length');
+        await page.goto('/handbook/formula?f=belt/loop-length');
         await page.locator('.katex').first().waitFor();
       },
     ],

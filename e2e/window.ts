@@ -67,7 +67,12 @@ export const firstVisit = base.extend<object, { window: SharedWindow }>({
   window: [
     async ({ browser }, provide, { project }) => {
       const { baseURL, viewport, contextOptions } = project.use;
-      const context = await browser.newContext({ ...contextOptions, baseURL: baseURL!, viewport: viewport! });
+      const context = await browser.newContext({
+        ...contextOptions,
+        serviceWorkers: 'block',
+        baseURL: baseURL!,
+        viewport: viewport!,
+      });
       await provide({ context });
       await context.close();
     },

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { runBeside } from './lib/lane.mjs';
 import { ensureBuild, ensureChromium, ensureModules, ensurePoppler, runModule } from './lib/prepare.mjs';
 import { root } from './lib/root.mjs';
+import { writeStatic } from './lib/static.mjs';
 
 const results = join(root, '.cache', 'test-results');
 rmSync(results, { recursive: true, force: true });
@@ -72,6 +73,10 @@ async function readAndBuild() {
   );
   const built = await ensureBuild((script, args) => runBeside('build', script, args));
   whole('build', built);
+  const plain = join(root, '.cache', 'static');
+  rmSync(plain, { recursive: true, force: true });
+  const run = (script, args, { env }) => runBeside('folder of plain files', script, args, env);
+  whole('folder of plain files', await writeStatic(plain, { run }));
   // In this lane, because the units take longer than all above.
   await formulas();
   return built;

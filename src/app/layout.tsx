@@ -6,6 +6,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { AppFrame } from '@/features/frame';
+import { contentPolicy } from './content-policy';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -14,11 +15,21 @@ export const metadata: Metadata = {
     'Plans and proves the axis drives of a self-built gantry router, plasma table or large-format machine.',
 };
 
-export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: '#fbf9f3',
+};
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
+      <head>
+        {process.env.RUGGED_CARRIAGE_STATIC === '1' && (
+          // A plain server sends no headers of ours.
+          <meta httpEquiv="Content-Security-Policy" content={contentPolicy} />
+        )}
+      </head>
       <body>
         <InitColorSchemeScript attribute="data" defaultMode="system" />
         <AppRouterCacheProvider>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { GET } from '@/app/api/schema/route';
-import { POST } from '@/app/api/report/route';
+import { GET } from '@/app/api/schema/route.service';
+import { POST } from '@/app/api/report/route.service';
 import { machineReport } from '@/core/machine';
 import { demoProject, demoText } from '@test/helpers/demo';
 import { run } from './report';

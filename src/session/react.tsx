@@ -3,6 +3,7 @@
 import {
   createContext,
   type ReactNode,
+  useCallback,
   useContext,
   useEffect,
   useMemo,
@@ -50,6 +51,12 @@ export function StorageProvider({ children }: { children: ReactNode }) {
 
 /** The storage; null while the page is made on the server, where there is none. */
 export const useStorage = (): MachineStorage | null => useContext(StorageContext)?.storage ?? null;
+
+/** Asks whether anything in this tab is not stored. */
+export function useUnsaved(): () => boolean {
+  const pool = useContext(StorageContext)?.pool;
+  return useCallback(() => pool?.sessions.some((session) => session.unsaved) ?? false, [pool]);
+}
 
 /** Opens a machine for all that is below; it stays open when the page is left. */
 export function SessionProvider({ id, children }: { id: string; children: ReactNode }) {

@@ -42,6 +42,19 @@ export interface StoredFlag {
   readonly value: string;
 }
 
+/** The last state of a machine that left this browser as a file. */
+export interface OutsideState {
+  readonly machine: string;
+  readonly revision: number;
+  readonly at: string;
+}
+
+/** Folder on disk that the user chose as the place of backups. The browser keeps the handle as it is. */
+export interface ChosenPlace {
+  readonly key: 'backups';
+  readonly handle: FileSystemDirectoryHandle;
+}
+
 /** Stands for a document that is no object and so has no slices. */
 export const WHOLE = '';
 
@@ -66,6 +79,8 @@ export class Database extends Dexie {
   kept!: Table<KeptState, string>;
   contents!: Table<StoredContent, string>;
   flags!: Table<StoredFlag, string>;
+  outside!: Table<OutsideState, string>;
+  places!: Table<ChosenPlace, string>;
 
   constructor(name = 'rugged-carriage') {
     super(name);
@@ -85,5 +100,6 @@ export class Database extends Dexie {
           await tx.table('machines').put({ ...head, stamp: `first-${head.revision}` });
         }
       });
+    this.version(3).stores({ outside: 'machine', places: 'key' });
   }
 }

@@ -8,5 +8,6 @@ export {
   type Restored,
   type Saved,
 } from './machines';
+export { type AtHome, Outside } from './outside';
 export type { StorageProblem } from './problem';
-export { askToKeep, type Space } from './space';
+export { askToKeep, lookAtSpace, type Space, type SpaceKept } from './space';

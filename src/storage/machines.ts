@@ -2,6 +2,7 @@ import { liveQuery, type Subscription } from 'dexie';
 import { type Issue, type LogEntry, MOST_NAME, openProject, type Project, readLog } from '@/core/model';
 import { ContentStorage } from './contents';
 import { Database, type MachineHead, type Mark, slicesOf, WHOLE } from './database';
+import { Outside } from './outside';
 import { problemOf, type StorageProblem } from './problem';
 
 export type Saved =
@@ -60,12 +61,15 @@ const named = (name: string, suffix: string) => `${name.slice(0, MOST_NAME - suf
 export class MachineStorage {
   /** Where what is large lies: photos, traces. */
   readonly contents: ContentStorage;
+  /** What left this browser as a file, and the folder of backups. */
+  readonly outside: Outside;
 
   constructor(
     readonly db = new Database(),
     private readonly tools = browserTools,
   ) {
     this.contents = new ContentStorage(db, tools.now);
+    this.outside = new Outside(db, tools.now);
   }
 
   /** Loads a machine and brings it up to date. What cannot be read is left as it is and handed out raw. */
@@ -191,6 +195,11 @@ export class MachineStorage {
     const savedAt = this.tools.now().toISOString();
     const state = { machine: project.id, revision, stamp, savedAt, project };
     await this.db.kept.put(state).catch(() => undefined);
+  }
+
+  /** The heads of all machines as they are stored now. @throws where the database fails. */
+  all(): Promise<MachineHead[]> {
+    return this.db.machines.toArray();
   }
 
   /** The heads of all machines, the last changed first, and again whenever one changes in any tab. */

@@ -15,6 +15,7 @@ import { type Line, texOf, texWithNumbers } from '@/core/worksheet';
 import { Action } from './action';
 import { type BasisName, BasisShape } from './basis-mark';
 import { citationWords } from './citation';
+import { formulaHref } from './formula-href';
 import { Tex, TexSymbol } from './tex';
 import styles from './working-drawer.module.css';
 
@@ -112,7 +113,7 @@ function Shown(props: Within & { readonly line: Line }) {
         <dd>{formula.range}</dd>
       </dl>
       <p>
-        <Link href={`/handbook/${formula.id}`}>Its page in the handbook</Link>
+        <Link href={formulaHref(formula.id)}>Its page in the handbook</Link>
       </p>
     </>
   );

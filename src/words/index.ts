@@ -121,4 +121,5 @@ export {
 export { choiceText, eventFacts, eventNames, eventTitle, laneNames, logKindNames, stretchText } from './log';
 export { showFigure } from './figures';
 export { differenceText, type DifferenceText } from './changes';
+export { atHomeText, bytesText, neverKeptText } from './kept';
 export { bundleFaultText } from './bundles';

@@ -4,13 +4,16 @@ import type { ReactNode } from 'react';
 import { StorageProvider } from '@/session';
 import { UiProviders } from '@/ui/providers';
 import { JobProvider } from '@/workers';
+import { KeeperProvider } from './keeper-context';
 
-/** Theme, notices, storage and workers around every page. */
+/** Theme, notices, storage, workers and what keeps the application around every page. */
 export function AppFrame({ children }: { children: ReactNode }) {
   return (
     <UiProviders>
       <StorageProvider>
-        <JobProvider>{children}</JobProvider>
+        <KeeperProvider>
+          <JobProvider>{children}</JobProvider>
+        </KeeperProvider>
       </StorageProvider>
     </UiProviders>
   );

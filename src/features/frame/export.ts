@@ -22,6 +22,7 @@ export function useExport(): (project: Project) => void {
         const contents = (await storage?.contents.of(project.files).catch(() => undefined)) ?? new Map();
         const { text, leftOut } = writeWholeFile(project, contents);
         downloadText(projectFileName(project), text);
+        await storage?.outside.leave(project.id);
         if (leftOut.length)
           enqueueSnackbar(`Exported without the content of: ${leftOut.join(', ')}`, { variant: 'warning' });
       };
@@ -41,6 +42,7 @@ export function useBundle(): (project: Project) => void {
         const contents = (await storage?.contents.of(project.files)) ?? new Map();
         const { bytes, leftOut } = await writeBundle(project, contents, hashOf);
         downloadData(fileName(project.name, 'bundle.zip'), bytes.buffer, 'application/zip');
+        await storage?.outside.leave(project.id);
         if (leftOut.length)
           enqueueSnackbar(
             `Not in the bundle, for it is not in this browser or had no room: ${leftOut.join(', ')}`,

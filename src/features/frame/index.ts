@@ -1,5 +1,7 @@
 export { AppFrame } from './app-frame';
 export { downloadData, downloadText } from './download';
+export { foldersAllowed, mayWrite, pickFolder, writeBackup } from './backup';
+export { useKept } from './keeper-context';
 export { useBundle, useExport } from './export';
 export { type MadeFile, useWriting } from './use-writing';
 export { type MachineEditor, machineEditor } from './editor';

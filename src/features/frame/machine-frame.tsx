@@ -15,6 +15,7 @@ import {
 } from '@/session';
 import { Shell } from '@/ui/shell';
 import { explainIssue } from '@/words';
+import { Backups } from './backups';
 import { downloadText } from './download';
 import { useExport } from './export';
 import styles from './frame.module.css';
@@ -37,7 +38,8 @@ export function MachineFrame({ children, mend }: FrameProps) {
   const links = stations.map((s) => ({
     name: stationNames[s],
     href: id ? machineHref(s, id) : '/',
-    here: path === `/${s}`,
+    // A plain web server gives a page as a folder, with a slash at its end.
+    here: path.replace(/\/$/, '') === `/${s}`,
   }));
   return (
     <Shell stations={links} home={{ href: '/', label: 'Rugged Carriage: all machines' }}>
@@ -157,6 +159,7 @@ function Opened({ session, children, mend }: FrameProps & { session: Session }) 
   return (
     <MachineProvider session={session} project={machine.project}>
       <SaveNotice session={session} />
+      <Backups session={session} />
       <Shortcuts session={session} />
       {machine.issues.length ? mend : <ReportsProvider>{children}</ReportsProvider>}
     </MachineProvider>

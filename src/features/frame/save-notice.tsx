@@ -79,7 +79,8 @@ function NotStored({
             </>
           }
         >
-          <strong>Another tab deleted this machine.</strong> It is still on this screen.
+          <strong>This machine is no longer stored in this browser:</strong> another tab deleted it, or the
+          browser’s storage was cleared. It is still on this screen.
         </Notice>
       );
     case 'foreign':

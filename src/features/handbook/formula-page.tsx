@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { chapters, formulaById } from '@/core/handbook';
 import { texOf } from '@/core/worksheet';
 import { citationWords } from '@/ui/citation';
+import { formulaHref } from '@/ui/formula-href';
 import { Tex } from '@/ui/tex';
 import { Example } from './example';
 import styles from './handbook.module.css';
@@ -45,12 +46,12 @@ export function FormulaPage({ id }: { id: string }) {
       </dl>
       <nav className={styles.turn} aria-label="Beside it in the chapter">
         {before && (
-          <Link href={`/handbook/${before.id}`} prefetch={false}>
+          <Link href={formulaHref(before.id)} prefetch={false}>
             ← {before.title}
           </Link>
         )}
         {after && (
-          <Link href={`/handbook/${after.id}`} prefetch={false}>
+          <Link href={formulaHref(after.id)} prefetch={false}>
             {after.title} →
           </Link>
         )}

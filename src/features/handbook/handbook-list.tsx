@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useDeferredValue, useState } from 'react';
 import { chapters, formulas, searchFormulas } from '@/core/handbook';
 import { texOf } from '@/core/worksheet';
+import { formulaHref } from '@/ui/formula-href';
 import { TexSymbol } from '@/ui/tex';
 import styles from './handbook.module.css';
 
@@ -51,7 +52,7 @@ export function HandbookList() {
             <ul className={styles.list}>
               {shown.map((f) => (
                 <li key={f.id}>
-                  <Link href={`/handbook/${f.id}`} prefetch={false}>
+                  <Link href={formulaHref(f.id)} prefetch={false}>
                     <b>{f.title}</b>
                     <span aria-hidden="true">
                       <TexSymbol tex={texOf(f).length < 90 ? texOf(f) : f.result.tex} />

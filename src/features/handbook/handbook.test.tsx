@@ -11,7 +11,7 @@ describe('the list of formulas', () => {
     await userEvent.type(screen.getByRole('searchbox'), 'tooth bending lewis');
     expect(screen.getByRole('link', { name: /^Force that a tooth of the pinion takes/ })).toHaveAttribute(
       'href',
-      '/handbook/rack/lewis-force',
+      '/handbook/formula?f=rack%2Flewis-force',
     );
     expect(screen.getByRole('status')).toHaveTextContent('1 found');
     await userEvent.type(screen.getByRole('searchbox'), ' zeppelin');

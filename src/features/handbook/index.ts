@@ -1,2 +1,3 @@
 export { HandbookList } from './handbook-list';
 export { FormulaPage } from './formula-page';
+export { PickedFormula } from './picked-formula';

@@ -2,6 +2,7 @@
 
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import DownloadIcon from '@mui/icons-material/FileDownloadOutlined';
+import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
@@ -10,9 +11,9 @@ import { amongAxes, axisReport, loadedAxes } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { machineHref, useExport } from '@/features/frame';
 import { useStorage } from '@/session';
-import type { MachineHead } from '@/storage';
+import type { AtHome, MachineHead } from '@/storage';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { verdictText } from '@/words';
+import { atHomeText, verdictText } from '@/words';
 import styles from './shelf.module.css';
 
 interface AxisLine {
@@ -51,11 +52,38 @@ function useRow({ id, stamp }: MachineHead): Row {
   return row;
 }
 
+interface RowProps {
+  readonly machine: MachineHead;
+  /** What of it is in this browser alone; undefined while that is looked up. */
+  readonly atHome: AtHome | undefined;
+  readonly onDelete: () => void;
+}
+
+/** Whether all of a machine is outside as well; with a way out where somebody should be reminded. */
+function Home({ atHome, onExport }: { atHome: AtHome; onExport: (() => void) | undefined }) {
+  const storage = useStorage();
+  const due = storage?.outside.due(atHome) ?? false;
+  return (
+    <p className={due ? styles.due : undefined}>
+      {atHomeText(atHome, new Date().toISOString())}
+      {due && onExport && (
+        <>
+          {' '}
+          <Button size="small" onClick={onExport}>
+            Export it now
+          </Button>
+        </>
+      )}
+    </p>
+  );
+}
+
 /** One machine of the list: its axes with their verdicts, and what can be done with it. */
-export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDelete: () => void }) {
+export function MachineRow({ machine, atHome, onDelete }: RowProps) {
   const { id, name, savedAt } = machine;
   const row = useRow(machine);
   const exportMachine = useExport();
+  const hand = row.kind === 'there' ? () => exportMachine(row.project) : undefined;
   const when = new Date(savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
   return (
     <li className={styles.row}>
@@ -64,6 +92,7 @@ export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDele
           <Link href={machineHref('machine', id)}>{name}</Link>
         </h2>
         <p>changed {when}</p>
+        {atHome && <Home atHome={atHome} onExport={hand} />}
       </div>
       <ul className={styles.axes}>
         {row.kind === 'there' &&
@@ -78,12 +107,7 @@ export function MachineRow({ machine, onDelete }: { machine: MachineHead; onDele
         {row.kind === 'unreadable' && <li>cannot be read by this edition: open it for the ways on</li>}
       </ul>
       <div className={styles.tools}>
-        <IconButton
-          aria-label={`Export ${name}`}
-          title="Export as a file"
-          disabled={row.kind !== 'there'}
-          onClick={() => row.kind === 'there' && exportMachine(row.project)}
-        >
+        <IconButton aria-label={`Export ${name}`} title="Export as a file" disabled={!hand} onClick={hand}>
           <DownloadIcon />
         </IconButton>
         <IconButton aria-label={`Delete ${name}`} title="Delete" onClick={onDelete}>

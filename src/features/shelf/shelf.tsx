@@ -5,14 +5,16 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
+import { useEffect, useState } from 'react';
 import { beginMachine } from '@/core/machine';
 import { demoMachines } from '@/demo';
 import { machineHref } from '@/features/frame';
 import { freshId } from '@/session';
-import type { MachineHead, MachineStorage, Removed } from '@/storage';
+import type { AtHome, MachineHead, MachineStorage, Removed } from '@/storage';
 import { FilePicker, useDrop } from '@/ui/file-picker';
 import { Notice } from '@/ui/notice';
 import { newNames } from '@/words';
+import { KeptHere } from './kept-here';
 import { MachineRow } from './machine-row';
 import styles from './shelf.module.css';
 import { useShelf } from './use-shelf';
@@ -60,11 +62,22 @@ function useDeletion(storage: MachineStorage | null, onProblem: (problem: string
   };
 }
 
+/** What of each machine is in this browser alone. */
+function useAtHome(storage: MachineStorage | null): ReadonlyMap<string, AtHome> {
+  const [atHome, setAtHome] = useState<ReadonlyMap<string, AtHome>>(new Map());
+  useEffect(() => {
+    const watching = storage?.outside.watch(setAtHome);
+    return () => watching?.unsubscribe();
+  }, [storage]);
+  return atHome;
+}
+
 /** All machines in this browser: open, start, import, export, delete. */
 export function Shelf({ withDemo }: { withDemo: boolean }) {
   const shelf = useShelf(withDemo);
   const { storage, machines, problem, setProblem, refused, setRefused, add, take } = shelf;
   const { enqueueSnackbar } = useSnackbar();
+  const atHome = useAtHome(storage);
   const remove = useDeletion(storage, setProblem);
   const importFiles = (files: readonly File[]) =>
     void take(files).then((names) => {
@@ -115,9 +128,10 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
       {machines?.length === 0 && <Empty onAdd={add} />}
       <ul className={styles.list}>
         {machines?.map((m) => (
-          <MachineRow key={m.id} machine={m} onDelete={() => void remove(m)} />
+          <MachineRow key={m.id} machine={m} atHome={atHome.get(m.id)} onDelete={() => void remove(m)} />
         ))}
       </ul>
+      <KeptHere />
       <footer className={styles.foot}>
         Your machines stay in this browser. Export a file to keep or to share one. The tool advises; it
         certifies nothing.

@@ -1,0 +1,2 @@
+export { Keeper, type KeeperState, type Kept } from './keeper';
+export { pages } from './pages';

@@ -1,0 +1,73 @@
+import { liveQuery, type Subscription } from 'dexie';
+import type { Database } from './database';
+
+/** What of a machine is in this browser alone. */
+export interface AtHome {
+  /** When it last left as a file; undefined: never. */
+  readonly left?: string;
+  /** Saves since then; since it was begun or came in, where it never left. */
+  readonly saves: number;
+}
+
+/** Saves after which somebody is reminded who never took a file out: about an evening's work. Practice. */
+const MANY_SAVES = 25;
+/** Days after which any change is worth a reminder. Practice. */
+const LONG_DAYS = 7;
+const DAY = 86_400_000;
+
+/** Which state of a machine left this browser last, and the folder that was chosen for backups. */
+export class Outside {
+  constructor(
+    private readonly db: Database,
+    private readonly now: () => Date,
+  ) {}
+
+  /**
+   * Notes that a machine left as a file. Never throws: it is a help.
+   * @param revision the state that left; left out: the one that is stored.
+   */
+  async leave(machine: string, revision?: number): Promise<void> {
+    try {
+      const state = revision ?? (await this.db.machines.get(machine))?.revision;
+      if (state === undefined) return;
+      await this.db.outside.put({ machine, revision: state, at: this.now().toISOString() });
+    } catch {
+      // The file is out; that it is not noted costs a reminder too many.
+    }
+  }
+
+  /** What is at home only, by machine, and again whenever it changes in any tab. */
+  watch(next: (atHome: ReadonlyMap<string, AtHome>) => void): Subscription {
+    return liveQuery(async () => {
+      const [heads, left] = await Promise.all([this.db.machines.toArray(), this.db.outside.toArray()]);
+      const byId = new Map(left.map((row) => [row.machine, row]));
+      return new Map(
+        heads.map(({ id, revision }): [string, AtHome] => {
+          const row = byId.get(id);
+          // Revision 1 is how it came in or was begun.
+          if (!row) return [id, { saves: revision - 1 }];
+          // A machine that was deleted and put back may count anew.
+          return [id, { left: row.at, saves: Math.max(0, revision - row.revision) }];
+        }),
+      );
+    }).subscribe({ next, error: () => undefined });
+  }
+
+  /** Whether somebody should be reminded to take a file out. */
+  due({ left, saves }: AtHome): boolean {
+    if (saves === 0) return false;
+    if (left === undefined) return saves >= MANY_SAVES;
+    return saves >= MANY_SAVES || this.now().getTime() - Date.parse(left) > LONG_DAYS * DAY;
+  }
+
+  /** The folder of backups. @returns undefined where none was chosen. @throws what the database throws. */
+  async folder(): Promise<FileSystemDirectoryHandle | undefined> {
+    return (await this.db.places.get('backups'))?.handle;
+  }
+
+  /** Chooses the folder of backups; nothing: none any more. @throws what the database throws. */
+  async choose(handle: FileSystemDirectoryHandle | undefined): Promise<void> {
+    if (handle) await this.db.places.put({ key: 'backups', handle });
+    else await this.db.places.delete('backups');
+  }
+}
