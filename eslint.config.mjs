@@ -112,7 +112,18 @@ const reactRules = next
   .filter((rule) => /^react(-hooks)?\//.test(rule));
 
 const config = [
-  { ignores: ['.next/**', '.next-aside/**', 'out/**', 'static/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', '.cache/**'] },
+  {
+    ignores: [
+      '.next/**',
+      '.next-aside/**',
+      'out/**',
+      'static/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      '.cache/**',
+    ],
+  },
   ...next,
   ...tseslint.configs.recommended,
   {

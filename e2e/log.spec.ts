@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { openShelf } from './pages';
+import { demoName, field, openShelf, stored } from './pages';
 
 const entry = (page: Page) => page.getByRole('region', { name: 'Entry' });
 
@@ -66,6 +66,7 @@ test('on a phone: an entry with a photo is kept, found by its words, goes out as
   await files.setInputFiles(zipOf(bytes.subarray(0, bytes.length - 30)));
   await expect(other.getByText('It is no zip, or it ends too early')).toBeVisible();
   await files.setInputFiles(zipOf(bytes));
+  await other.getByRole('button', { name: 'Keep it beside' }).click();
   await other.getByRole('link', { name: 'Tern Creek kayak router (copy)', exact: true }).click();
   await other.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Log' }).click();
   await expect(other.getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
@@ -91,4 +92,50 @@ test('a plan is kept, changed and returned to; version 2 stands beside version 1
   await page.goto('/');
   await expect(page.getByRole('link', { name: 'Tern Creek kayak router', exact: true })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Tern Creek kayak router 2', exact: true })).toBeVisible();
+});
+
+test('two copies edited apart are merged: what one changed is taken, what both changed is asked', async ({
+  page,
+  browser,
+}) => {
+  const bundleFrom = async (from: Page): Promise<Buffer> => {
+    await from.goto('/log?m=tern-creek');
+    const zipped = from.waitForEvent('download');
+    await from.getByRole('button', { name: 'All of it as a bundle (zip)' }).click();
+    return readFileSync(await (await zipped).path());
+  };
+  const type = async (into: Page, values: Readonly<Record<string, string>>) => {
+    await into.goto('/size?m=tern-creek&a=plunge');
+    for (const [label, text] of Object.entries(values)) await field(into, label).fill(text);
+    await stored(into);
+  };
+  const zipOf = (buffer: Buffer) => ({ name: 'back.zip', mimeType: 'application/zip', buffer });
+  await openShelf(page);
+  const first = await bundleFrom(page);
+  // A friend takes it, and both go on.
+  const friend = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await openShelf(friend);
+  await friend.getByRole('button', { name: `Delete ${demoName}` }).click();
+  await expect(friend.getByRole('link', { name: demoName, exact: true })).toHaveCount(0);
+  await friend.getByLabel('Machine files').setInputFiles(zipOf(first));
+  await expect(friend.getByRole('link', { name: demoName, exact: true })).toBeVisible();
+  await type(friend, { 'Guide drag': '33 N', Acceleration: '1.1 m/s²' });
+  const second = await bundleFrom(friend);
+  await friend.context().close();
+  await type(page, { 'Guide drag': '22 N', Travel: '190 mm' });
+  await openShelf(page);
+  await page.getByLabel('Machine files').setInputFiles(zipOf(second));
+  await page.getByRole('button', { name: 'Merge…' }).click();
+  const sheet = page.getByRole('region', { name: `Merge ${demoName}` });
+  const settle = sheet.getByRole('table', { name: 'To be settled' });
+  await expect(settle.getByRole('row')).toHaveCount(2);
+  await expect(settle.getByRole('row').last()).toContainText('22 N');
+  await expect(settle.getByRole('row').last()).toContainText('33 N');
+  await expect(sheet.getByRole('table', { name: 'Differences' })).toContainText('1.1 m/s²');
+  await settle.getByRole('button', { name: 'as in the file' }).click();
+  await sheet.getByRole('button', { name: 'Merge into the one here' }).click();
+  await expect(page.getByText(`Merged: ${demoName}`)).toBeVisible();
+  await page.goto('/size?m=tern-creek&a=plunge');
+  await expect(field(page, 'Guide drag')).toHaveValue('33 N');
+  await expect(field(page, 'Travel')).toHaveValue('190 mm');
 });

@@ -48,7 +48,7 @@ async function walkThrough(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: /^Force that a tooth/ })).toBeVisible();
 }
 
-test('from the second visit on everything works with the server gone: stations, work beside the page, edits', async ({
+test('from the second visit on all works with the server gone: stations, workers, edits', async ({
   at,
   own,
   baseURL,
@@ -103,7 +103,7 @@ test('a newer version is told, waits for what is not stored, and is taken by a p
   await newer.stop();
 });
 
-test('a folder of plain files serves every station, with its policy, and nothing is asked that is not there', async ({
+test('a folder of plain files serves every station, and nothing is asked that is not there', async ({
   at,
 }) => {
   expect(existsSync(FOLDER), `${FOLDER}: npm run static -- ${FOLDER}`).toBe(true);
@@ -147,7 +147,7 @@ const fill = (page: Page) =>
 const makeRoom = (page: Page) =>
   page.evaluate(() => (window as unknown as { makeRoom: () => unknown }).makeRoom() && undefined);
 
-test('a full storage is told, nothing on the screen is lost, and all is stored when there is room again', async ({
+test('a full storage is told, nothing is lost, and all is stored when there is room again', async ({
   at,
   baseURL,
 }) => {
@@ -166,7 +166,7 @@ test('a full storage is told, nothing on the screen is lost, and all is stored w
   await expect(field(at, 'Guide drag')).toHaveValue('24 N');
 });
 
-test('a storage that is cleared behind an open machine is told, and the machine is put back from the screen', async ({
+test('a storage that is cleared behind an open machine is told, and the machine is put back', async ({
   at,
   own,
   baseURL,

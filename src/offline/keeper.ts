@@ -54,7 +54,9 @@ export class Keeper {
       if (registration?.active) this.set({ kept: { kind: 'ready' } });
       window.setInterval(() => void registration?.update().catch(() => undefined), LOOK_EVERY);
     } catch (cause) {
-      this.broken(cause instanceof Error ? cause.message : String(cause));
+      // The engine's own words say nothing to a builder; the kind of its refusal may.
+      const kind = cause instanceof DOMException ? `: ${cause.name}` : '';
+      this.broken(`the browser refused it${kind}`);
     }
   }
 

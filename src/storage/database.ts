@@ -49,6 +49,15 @@ export interface OutsideState {
   readonly at: string;
 }
 
+/** A state of a machine that left this browser or came in, so that copies edited apart can be merged. */
+export interface KnownState {
+  readonly machine: string;
+  /** Hash of its document as it is written into a bundle. */
+  readonly state: string;
+  readonly at: string;
+  readonly project: unknown;
+}
+
 /** Folder on disk that the user chose as the place of backups. The browser keeps the handle as it is. */
 export interface ChosenPlace {
   readonly key: 'backups';
@@ -80,6 +89,7 @@ export class Database extends Dexie {
   contents!: Table<StoredContent, string>;
   flags!: Table<StoredFlag, string>;
   outside!: Table<OutsideState, string>;
+  states!: Table<KnownState, [string, string]>;
   places!: Table<ChosenPlace, string>;
 
   constructor(name = 'rugged-carriage') {
@@ -100,6 +110,6 @@ export class Database extends Dexie {
           await tx.table('machines').put({ ...head, stamp: `first-${head.revision}` });
         }
       });
-    this.version(3).stores({ outside: 'machine', places: 'key' });
+    this.version(3).stores({ outside: 'machine', states: '[machine+state], machine', places: 'key' });
   }
 }

@@ -1,5 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie';
-import type { Database } from './database';
+import { openProject, type Project } from '@/core/model';
+import type { Database, KnownState } from './database';
 
 /** What of a machine is in this browser alone. */
 export interface AtHome {
@@ -14,6 +15,8 @@ const MANY_SAVES = 25;
 /** Days after which any change is worth a reminder. Practice. */
 const LONG_DAYS = 7;
 const DAY = 86_400_000;
+/** So many states of a machine are kept for merging. */
+const MOST_KNOWN = 12;
 
 /** Which state of a machine left this browser last, and the folder that was chosen for backups. */
 export class Outside {
@@ -34,6 +37,41 @@ export class Outside {
     } catch {
       // The file is out; that it is not noted costs a reminder too many.
     }
+  }
+
+  /** Notes a state that left or came in, and lets the oldest go. Never throws: it is a help. */
+  async know(project: Project, state: string): Promise<void> {
+    try {
+      await this.db.transaction('rw', this.db.states, async () => {
+        const machine = project.id;
+        await this.db.states.put({ machine, state, at: this.now().toISOString(), project });
+        const old = (await this.newest(machine)).slice(MOST_KNOWN);
+        await this.db.states.bulkDelete(old.map((s): [string, string] => [machine, s.state]));
+      });
+    } catch {
+      // Without it a merge has to ask more.
+    }
+  }
+
+  /** Marks of the known states of a machine, the newest first. @throws what the database throws. */
+  async known(machine: string): Promise<readonly string[]> {
+    return (await this.newest(machine)).map(({ state }) => state);
+  }
+
+  /**
+   * The newest state known here that another copy knows as well: where both parted.
+   * @returns undefined where there is none, or it cannot be read any more.
+   * @throws what the database throws.
+   */
+  async parted(machine: string, theirs: ReadonlySet<string>): Promise<Project | undefined> {
+    const shared = (await this.newest(machine)).find(({ state }) => theirs.has(state));
+    const opened = shared && openProject(shared.project);
+    return opened?.ok ? opened.project : undefined;
+  }
+
+  private async newest(machine: string): Promise<readonly KnownState[]> {
+    const states = await this.db.states.where('machine').equals(machine).toArray();
+    return states.sort((a, b) => b.at.localeCompare(a.at));
   }
 
   /** What is at home only, by machine, and again whenever it changes in any tab. */

@@ -150,7 +150,7 @@ export const components: Components<Theme> = {
           borderBottom: '1px solid var(--rc-blue)',
         },
       },
-      action: { padding: 0, margin: 0, gap: 12, flexWrap: 'wrap' },
+      action: { padding: '0 0 0 12px', margin: 0, gap: 12, flexWrap: 'wrap' },
     },
   },
   MuiLinearProgress: {

@@ -51,7 +51,8 @@ function valueText(value: Value | undefined, path: string, system: UnitSystem): 
   if (value === undefined) return 'none';
   if (value === null || value === '') return 'not given';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (typeof value === 'number') return String(value);
+  // A figure without a rule of its own is told as it is stored, without digits that nobody gave.
+  if (typeof value === 'number') return String(Number(value.toPrecision(6)));
   if (typeof value === 'string') return value.replaceAll('-', ' ');
   if (isMeasure(value)) {
     const rule = fieldRuleAt(path.replace(/^axes\.\d+\./, ''));
@@ -93,6 +94,8 @@ export function differenceText(
   const path = inAfter ?? pathIn(before, d.at) ?? d.at;
   const place = path.startsWith('pins.') ? 'Pinned' : placeOfInput(document as Project, path);
   const texts = [valueText(d.before, path, system), valueText(d.after, path, system)] as const;
-  const [was, is] = measuresText(d, texts);
+  const [was, told] = measuresText(d, texts);
+  // What differs inside a list or a part may read the same from outside.
+  const is = told === was ? `${told}, changed` : told;
   return { place, what: whatOf(d.at, path), before: was, after: is };
 }

@@ -269,7 +269,7 @@ const structurePlace: Readonly<Record<string, string>> = {
   tool: 'Tool and plunge axis',
 };
 
-const buildPlaces: Readonly<Record<string, string>> = {
+const slicePlaces: Readonly<Record<string, string>> = {
   partLines: 'Parts',
   sellers: 'Sellers',
   cabling: 'Cables',
@@ -277,6 +277,33 @@ const buildPlaces: Readonly<Record<string, string>> = {
   saws: 'Saw',
   ownPieces: 'Pieces of your own',
   remnants: 'Remnants',
+  quotes: 'Quotes',
+  buying: 'Buying',
+  begunBars: 'Bars begun',
+  assembly: 'Assembly',
+  steps: 'Steps',
+  covers: 'Covers',
+  calendar: 'Calendar',
+  workTimes: 'Working hours',
+  otherDays: 'Other days',
+  sentEntries: 'Calendar',
+  wiring: 'Wiring',
+  wirePins: 'Wiring',
+  sheets: 'Truing sheets',
+  rounds: 'Truing rounds',
+  happenings: 'What was moved',
+  symptoms: 'Signs of a fault',
+  trials: 'Trials',
+  posting: 'Programs',
+  practice: 'Practice',
+  log: 'Log',
+  revisions: 'Kept plans',
+  files: 'Photos and files',
+  ownParts: 'Own parts',
+  pins: 'Pinned',
+  name: 'Machine',
+  note: 'Machine',
+  units: 'Machine',
 };
 
 /** What an input belongs to: an axis, a body, a cut, a member. @param path from the root. */
@@ -290,7 +317,7 @@ export function placeOfInput({ axes, brief, stand }: Project, path: string): str
   if (slice === 'stand') return stand[Number(at)]?.name ?? 'Stand';
   if (slice === 'passing') return 'Passing and room';
   if (slice === 'shims') return 'Shims';
-  if (slice && buildPlaces[slice]) return buildPlaces[slice];
+  if (slice && slicePlaces[slice]) return slicePlaces[slice];
   if (slice === 'structure') return structurePlace[at ?? ''] ?? 'Structure';
   const cut = at === 'cuts' ? brief.cuts[Number(inside[0])] : undefined;
   return cut?.name ?? (at === 'spindle' ? 'Spindle' : 'Brief');

@@ -23,19 +23,18 @@ export const areRows = (list: Value | undefined): list is readonly Row[] =>
   list.every((v: Value) => isFields(v) && typeof v.id === 'string') &&
   new Set(list.map((v: Row) => v.id)).size === list.length;
 
-/** Figures that stand for the same typed text differ by no more than two ways to round, a share of them. */
+/** Two ways to round the same figure differ by no more than this share of it. */
 const ROUNDED = 1e-12;
 
 const sameFigure = (a: number, b: number) => Math.abs(a - b) <= ROUNDED * Math.max(Math.abs(a), Math.abs(b));
 
 /**
- * Whether two values read alike; what is undefined is not there. Of a measure what was typed counts: builders
- * of code that write numbers anew lose a last digit of its figure.
+ * Whether two values read alike; what is undefined is not there. Builders of code that write numbers anew
+ * lose a last digit: a figure that differs by no more is the same one.
  */
 export function alike(a: Value | undefined, b: Value | undefined): boolean {
   if (a === b) return true;
-  if (isMeasure(a) && isMeasure(b) && a.typed === b.typed && a.si !== b.si && sameFigure(a.si, b.si))
-    return alike({ ...a, si: 0 } as Value, { ...b, si: 0 } as Value);
+  if (typeof a === 'number' && typeof b === 'number') return sameFigure(a, b);
   if (Array.isArray(a) && Array.isArray(b))
     return a.length === b.length && a.every((v: Value, i) => alike(v, b[i] as Value));
   if (!isFields(a) || !isFields(b)) return false;

@@ -68,7 +68,7 @@ describe('a bundle', () => {
   });
   it('what would make it larger than is read again is left out by name', async () => {
     const room = few.project.files[0]!.bytes + few.project.files[1]!.bytes;
-    const { bytes, leftOut } = await writeBundle(few.project, few.contents, hashOf, room);
+    const { bytes, leftOut } = await writeBundle(few.project, few.contents, hashOf, { room });
     expect(leftOut).toEqual(['photo 2.jpg']);
     const read = await readBundle(bytes, hashOf);
     expect(read.ok && read.contents.size).toBe(2);
@@ -152,5 +152,22 @@ describe('a bundle that is not sound', () => {
       if (!(await sound(bytes))) refused++;
     }
     expect(refused).toBeGreaterThan(225);
+  });
+});
+
+describe('where two copies parted', () => {
+  it('is told by marks of the states before, the newest first and no more than are read again', async () => {
+    const marks = Array.from({ length: 50 }, (_, i) => String(i).padStart(64, '0'));
+    const written = await writeBundle(kayak, new Map(), hashOf, { before: marks });
+    const read = await readBundle(written.bytes, hashOf);
+    expect(read.ok && read.state).toBe(written.state);
+    expect(read.ok && read.before).toEqual(marks.slice(0, 40));
+  });
+  it('is the same mark for the same machine, whoever hands it out', async () => {
+    const marks = ['a', 'b'].map((c) => [c.repeat(64)]);
+    const states = await Promise.all(
+      marks.map(async (before) => (await writeBundle(kayak, new Map(), hashOf, { before })).state),
+    );
+    expect(states[0]).toBe(states[1]);
   });
 });

@@ -20,13 +20,16 @@ const MANIFEST = 'manifest.json';
 const MACHINE = 'machine.json';
 const FORMAT = 'rugged-carriage-bundle';
 
+const hash = z.string().regex(/^[0-9a-f]{64}$/);
+/** So many earlier states are named at the most. */
+const MOST_STATES = 40;
+
 const manifestSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(1),
-  entries: z.record(
-    z.string().max(200),
-    z.strictObject({ bytes: z.number().int().min(0), sha256: z.string().regex(/^[0-9a-f]{64}$/) }),
-  ),
+  entries: z.record(z.string().max(200), z.strictObject({ bytes: z.number().int().min(0), sha256: hash })),
+  // States that the browser knew when the bundle was made: where two copies parted. Older ones say none.
+  states: z.array(hash).max(MOST_STATES).optional(),
 });
 type Manifest = z.infer<typeof manifestSchema>;
 
@@ -37,8 +40,15 @@ export interface BundleFault {
   readonly name: string;
 }
 
+/** A state of a machine, by the hash of its document as it is written. */
+export type StateMark = string;
+
 export type BundleRead =
-  | Extract<OpenedFile, { ok: true }>
+  | (Extract<OpenedFile, { ok: true }> & {
+      readonly state: StateMark;
+      /** States that lie before it, the newest first. */
+      readonly before: readonly StateMark[];
+    })
   | { readonly ok: false; readonly faults: readonly BundleFault[]; readonly issues: readonly Issue[] };
 
 const endings: Readonly<Record<string, string>> = {
@@ -56,18 +66,25 @@ const PRESSED = { mtime: '2000-01-01T12:00:00' } as const;
 /** Photos are pressed already. */
 const STORED = { ...PRESSED, level: 0 } as const;
 
+export interface BundleOptions {
+  /** Bytes that contents may take: what we would not read again is not written. */
+  readonly room?: number;
+  /** States that lie before this one, the newest first. */
+  readonly before?: readonly StateMark[];
+}
+
 /**
  * A machine with all that belongs to it as one zip: the document, the contents of its files, and a manifest
  * with the size and hash of each.
- * @param room bytes that contents may take: what we would not read again is not written.
- * @returns the zip, and names of files whose content is not there, or had no room.
+ * @returns the zip, the mark of the state that is in it, and names of files whose content is not there, or
+ * had no room.
  */
 export async function writeBundle(
   project: Project,
   contents: Contents,
   hashOf: HashOf,
-  room = MOST_CONTENTS,
-): Promise<{ readonly bytes: Bytes; readonly leftOut: readonly string[] }> {
+  { room = MOST_CONTENTS, before = [] }: BundleOptions = {},
+): Promise<{ readonly bytes: Bytes; readonly state: StateMark; readonly leftOut: readonly string[] }> {
   const parts = new Map<string, Bytes>([[MACHINE, strToU8(writeProjectFile(project)) as Bytes]]);
   const leftOut: string[] = [];
   let used = 0;
@@ -81,10 +98,11 @@ export async function writeBundle(
   }
   const entries: Manifest['entries'] = {};
   for (const [path, bytes] of parts) entries[path] = { bytes: bytes.length, sha256: await hashOf(bytes) };
-  const manifest: Manifest = { format: FORMAT, version: 1, entries };
+  const states = before.slice(0, MOST_STATES);
+  const manifest: Manifest = { format: FORMAT, version: 1, entries, ...(states.length ? { states } : {}) };
   const zip: Zippable = { [MANIFEST]: [strToU8(`${JSON.stringify(manifest, null, 2)}\n`), PRESSED] };
   for (const [path, bytes] of parts) zip[path] = [bytes, path === MACHINE ? PRESSED : STORED];
-  return { bytes: zipSync(zip) as Bytes, leftOut };
+  return { bytes: zipSync(zip) as Bytes, state: entries[MACHINE]!.sha256, leftOut };
 }
 
 /** Entries of a zip, as long as they stay within what a bundle may come to: sizes are looked at before. */
@@ -166,7 +184,8 @@ export async function readBundle(bytes: Bytes, hashOf: HashOf): Promise<BundleRe
     else others.push({ code: 'altered', name: path });
   }
   if (others.length) return refused(...others);
-  return { ...opened, contents };
+  const { sha256: state } = manifest.entries[MACHINE]!;
+  return { ...opened, contents, state, before: manifest.states ?? [] };
 }
 
 /** Whether a file begins as a zip does. */

@@ -37,5 +37,6 @@ export {
   looksLikeZip,
   MOST_BUNDLE_BYTES,
   readBundle,
+  type StateMark,
   writeBundle,
 } from './bundle';

@@ -1,3 +1,4 @@
+export { DifferenceTable } from './difference-table';
 export { AxisWorking } from './axis-working';
 export { CompareTable } from './compare-table';
 export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';

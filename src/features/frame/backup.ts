@@ -35,6 +35,15 @@ export async function mayWrite(folder: FileSystemDirectoryHandle, ask: boolean):
   return (await askable.requestPermission?.({ mode: 'readwrite' })) === 'granted';
 }
 
+/** A machine with its photos as a bundle; the state that leaves is known from then on. */
+export async function bundleOf(storage: MachineStorage, project: Project) {
+  const contents = await storage.contents.of(project.files);
+  const before = await storage.outside.known(project.id);
+  const bundle = await writeBundle(project, contents, hashOf, { before });
+  await storage.outside.know(project, bundle.state);
+  return bundle;
+}
+
 /** One file for each machine and day, so that no backup is written over an older day's. */
 export const backupName = ({ name, id }: Pick<Project, 'name' | 'id'>, day: string): string =>
   fileName(`${name} ${id.slice(0, 8)} ${day}`, 'bundle.zip');
@@ -54,8 +63,7 @@ export async function writeBackup(
   const loaded = await storage.load(id);
   if (!loaded.ok) return false;
   const { project, mark } = loaded;
-  const contents = await storage.contents.of(project.files);
-  const { bytes } = await writeBundle(project, contents, hashOf);
+  const { bytes } = await bundleOf(storage, project);
   const file = await folder.getFileHandle(backupName(project, day), { create: true });
   const out = await file.createWritable();
   try {

@@ -2,10 +2,10 @@
 
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
-import { fileName, projectFileName, writeBundle, writeWholeFile } from '@/core/formats';
+import { fileName, projectFileName, writeWholeFile } from '@/core/formats';
 import type { Project } from '@/core/model';
 import { useStorage } from '@/session';
-import { hashOf } from '@/storage';
+import { bundleOf } from './backup';
 import { downloadData, downloadText } from './download';
 
 /**
@@ -39,10 +39,10 @@ export function useBundle(): (project: Project) => void {
   return useCallback(
     (project) => {
       const hand = async () => {
-        const contents = (await storage?.contents.of(project.files)) ?? new Map();
-        const { bytes, leftOut } = await writeBundle(project, contents, hashOf);
+        if (!storage) throw new Error('no storage');
+        const { bytes, leftOut } = await bundleOf(storage, project);
         downloadData(fileName(project.name, 'bundle.zip'), bytes.buffer, 'application/zip');
-        await storage?.outside.leave(project.id);
+        await storage.outside.leave(project.id);
         if (leftOut.length)
           enqueueSnackbar(
             `Not in the bundle, for it is not in this browser or had no room: ${leftOut.join(', ')}`,

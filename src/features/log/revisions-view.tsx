@@ -16,7 +16,7 @@ import {
 import { compareReports } from '@/core/choose';
 import { machineReport } from '@/core/machine';
 import { capsAt, MOST_NAME, type Project, put } from '@/core/model';
-import { CompareTable } from '@/features/findings';
+import { CompareTable, DifferenceTable } from '@/features/findings';
 import { machineHref, useMachine } from '@/features/frame';
 import { freshId, useStorage } from '@/session';
 import { Action } from '@/ui/action';
@@ -26,7 +26,6 @@ import { Fold } from '@/ui/fold';
 import { useRefusal } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
-import { DifferenceTable } from './difference-table';
 import styles from './log.module.css';
 import { dayOf } from './when';
 
@@ -232,7 +231,7 @@ export function RevisionsView() {
         {before && after && (
           <>
             {revisions.length > 0 && !differences.length && <p>Both plans are the same.</p>}
-            <DifferenceTable {...{ differences, before, after }} />
+            <DifferenceTable {...{ differences, before, after }} system={project.units} />
             {differences.length > 0 && (
               <>
                 <h2 className={styles.heading}>

@@ -46,7 +46,7 @@ export function BackupFolder() {
   const { place, setPlace, said, run } = usePlace(useStorage());
   if (place.kind === 'looking') return null;
   if (!foldersAllowed())
-    return <>This browser lets no page write into a folder: export machines, or their bundles, by hand.</>;
+    return <>No page may write into a folder in this browser: export machines, or their bundles, by hand.</>;
   const write = (folder: FileSystemDirectoryHandle) =>
     run(async (storage) => {
       const open = await mayWrite(folder, true);
@@ -82,7 +82,7 @@ export function BackupFolder() {
       {place.kind === 'there' && (
         <>
           Folder “{place.folder.name}”
-          {place.open ? ': one file for each machine and day.' : ': the browser asks anew whether we may.'}{' '}
+          {place.open ? ': a file for each machine and day.' : ': the browser asks anew whether we may.'}{' '}
           <Button size="small" onClick={() => write(place.folder)}>
             {place.open ? 'Write all now' : 'Allow it and write all'}
           </Button>{' '}

@@ -46,6 +46,9 @@ describe('the list of machines', () => {
     ]);
     expect(await screen.findByText(/bad\.json was not imported/)).toBeInTheDocument();
     expect(screen.getByText(/format: read “x”/)).toBeInTheDocument();
+    // The second of an id is asked about, never written over the first.
+    expect(await screen.findByText('again.json says the same of it.')).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it beside' }));
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router (copy)' })).toBeInTheDocument();
   });
   it('refuses a file of more than 80 MB without reading it', async () => {

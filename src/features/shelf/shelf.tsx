@@ -17,13 +17,12 @@ import { newNames } from '@/words';
 import { KeptHere } from './kept-here';
 import { MachineRow } from './machine-row';
 import styles from './shelf.module.css';
+import { TAKE_BACK } from './take-back';
+import { Meets } from './meets';
 import { useShelf } from './use-shelf';
 
 /** Machine files, and bundles with all that belongs to a machine. */
 const accept = { 'application/json': ['.json'], 'application/zip': ['.zip'] };
-
-/** How long a deletion can be taken back, ms. */
-const TAKE_BACK = 15_000;
 
 /** Deleting a machine, which can be taken back for a while. */
 function useDeletion(storage: MachineStorage | null, onProblem: (problem: string) => void) {
@@ -124,6 +123,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
           </ul>
         </Notice>
       ))}
+      <Meets shelf={shelf} />
       {machines === null && !problem && <p role="status">Looking for your machines…</p>}
       {machines?.length === 0 && <Empty onAdd={add} />}
       <ul className={styles.list}>

@@ -14,7 +14,8 @@ import {
 import { MOST_FILE_BYTES, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { useStorage } from '@/session';
-import { hashOf, type MachineHead, type StorageProblem } from '@/storage';
+import { hashOf, type MachineHead, type MachineStorage, type StorageProblem } from '@/storage';
+import { meetingOf, type OpenMeeting, useMeets } from './use-meets';
 import { readText } from '@/ui/file-picker';
 import { bundleFaultText, explainIssue } from '@/words';
 
@@ -32,18 +33,21 @@ export const storageText = (problem: StorageProblem): string =>
     ? 'The browser’s storage is full: nothing was added.'
     : `The browser’s storage does not answer: ${problem.cause}`;
 
+/** What a file brought in; the marks of its states only where it is a bundle. */
+type Brought = Extract<OpenedFile, { ok: true }> & { readonly states: readonly string[] };
+
 /** Reads a bundle, or says why not. */
-async function readZip(file: File): Promise<Extract<OpenedFile, { ok: true }> | RefusedFile> {
+async function readZip(file: File): Promise<Brought | RefusedFile> {
   if (file.size > MOST_BUNDLE_BYTES)
     return { file: file.name, reasons: [bundleFaultText({ code: 'too-large', name: file.name })] };
   const read = await readBundle(new Uint8Array(await file.arrayBuffer()), hashOf);
-  if (read.ok) return read;
+  if (read.ok) return { ...read, states: [read.state, ...read.before] };
   const reasons = [...read.faults.map(bundleFaultText), ...read.issues.map(explainIssue)];
   return { file: file.name, reasons: reasons.slice(0, MOST_REASONS) };
 }
 
 /** Reads a machine file or a bundle, or says why not. */
-async function readMachine(file: File): Promise<Extract<OpenedFile, { ok: true }> | RefusedFile> {
+async function readMachine(file: File): Promise<Brought | RefusedFile> {
   const start = await file
     .slice(0, 4)
     .arrayBuffer()
@@ -54,17 +58,17 @@ async function readMachine(file: File): Promise<Extract<OpenedFile, { ok: true }
   const read = await readText(file, MAX_WHOLE_BYTES);
   if (!read.ok) return { file: file.name, reasons: [read.reason] };
   const opened = readProjectFile(read.text);
-  if (opened.ok) return opened;
+  if (opened.ok) return { ...opened, states: [] };
   return { file: file.name, reasons: opened.issues.slice(0, MOST_REASONS).map(explainIssue) };
 }
 
-/** The machines in this browser, and adding to them. @param withDemo puts the demo machines in, once. */
-export function useShelf(withDemo: boolean) {
-  const storage = useStorage();
+/** The heads of all machines, kept up to date; null before they are known. @param withDemo as below. */
+function useMachines(
+  storage: MachineStorage | null,
+  withDemo: boolean,
+  setProblem: (problem: string) => void,
+): readonly MachineHead[] | null {
   const [machines, setMachines] = useState<readonly MachineHead[] | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
-
   useEffect(() => {
     if (!storage) return;
     let live = true;
@@ -88,7 +92,18 @@ export function useShelf(withDemo: boolean) {
       live = false;
       watching?.unsubscribe();
     };
-  }, [storage, withDemo]);
+  }, [storage, withDemo, setProblem]);
+  return machines;
+}
+
+/** The machines in this browser, and adding to them. @param withDemo puts the demo machines in, once. */
+export function useShelf(withDemo: boolean) {
+  const storage = useStorage();
+  const [problem, setProblem] = useState<string | null>(null);
+  const { meets, addMeet, dropMeet } = useMeets();
+  const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
+
+  const machines = useMachines(storage, withDemo, setProblem);
 
   /** Adds a machine; gives its id, or says why not. */
   const add = useCallback(
@@ -133,16 +148,32 @@ export function useShelf(withDemo: boolean) {
           not.push(read);
           continue;
         }
-        const { project, contents } = read;
+        const { project, contents, states } = read;
+        const meeting =
+          storage && (await meetingOf(storage, { file: file.name, theirs: project, contents, states }));
+        if (meeting) {
+          addMeet(meeting);
+          continue;
+        }
         const wrong = await keep(project, contents);
         if (wrong.length) not.push({ file: file.name, reasons: wrong });
-        if (await add(project)) names.push(project.name);
+        if (!(await add(project))) continue;
+        names.push(project.name);
+        // So that what is edited here can later be merged with the copy that it came from.
+        if (states[0]) await storage?.outside.know(project, states[0]);
       }
       setRefused(not);
       return names;
     },
-    [add, keep],
+    [add, keep, storage, addMeet],
   );
 
-  return { storage, machines, problem, setProblem, refused, setRefused, add, take };
+  /** Keeps a machine that came in beside the one of its id. */
+  const beside = async ({ came }: OpenMeeting): Promise<boolean> => {
+    const wrong = await keep(came.theirs, came.contents);
+    if (wrong.length) setRefused([{ file: came.file, reasons: wrong }]);
+    return (await add(came.theirs)) !== undefined;
+  };
+
+  return { storage, machines, problem, setProblem, refused, setRefused, add, take, meets, dropMeet, beside };
 }

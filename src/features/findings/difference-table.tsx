@@ -2,14 +2,15 @@
 
 import { memo } from 'react';
 import type { Difference, Plan } from '@/core/changes';
-import { useMachine } from '@/features/frame';
+import type { UnitSystem } from '@/core/units';
 import { differenceText } from '@/words';
-import styles from './log.module.css';
+import styles from './difference-table.module.css';
 
 interface DifferenceProps {
   readonly differences: readonly Difference[];
   readonly before: Plan;
   readonly after: Plan;
+  readonly system: UnitSystem;
 }
 
 /** Every difference of two plans in words, by the part of the machine that it is of. */
@@ -17,8 +18,8 @@ export const DifferenceTable = memo(function DifferenceTable({
   differences,
   before,
   after,
+  system,
 }: DifferenceProps) {
-  const { system } = useMachine();
   if (!differences.length) return null;
   const told = differences.map((d) => ({ at: d.at, ...differenceText(d, { before, after }, system) }));
   const places = [...new Set(told.map((t) => t.place))];
