@@ -44,7 +44,7 @@ test('on a phone: an entry with a photo is kept, found by its words, goes out as
   await expect(page.getByText('stored', { exact: true })).toBeVisible();
   await page.reload();
   await page.getByRole('searchbox', { name: 'Look for words' }).fill('torn');
-  await expect(page.getByText('1 of 72 events')).toBeVisible();
+  await expect(page.getByText('1 of 73 events')).toBeVisible();
   await expect(page.getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBe(390);
@@ -138,4 +138,37 @@ test('two copies edited apart are merged: what one changed is taken, what both c
   await page.goto('/size?m=tern-creek&a=plunge');
   await expect(field(page, 'Guide drag')).toHaveValue('33 N');
   await expect(field(page, 'Travel')).toHaveValue('190 mm');
+});
+
+test('an upgrade is proposed, weighed, written down, taken into the plan and told on the time line', async ({
+  page,
+}) => {
+  await openShelf(page);
+  await page.goto('/log?m=tern-creek&v=upgrades');
+  const proposals = page.getByRole('table', { name: 'Proposals' });
+  await expect(proposals.getByRole('row').nth(1)).toBeVisible({ timeout: 60_000 });
+  const goal = page.getByLabel('Better what');
+  const value = await goal
+    .locator('option', { hasText: /^Stiffness at the tool, along the bed/ })
+    .getAttribute('value');
+  await goal.selectOption(value);
+  const weighed = page.getByRole('region', { name: 'Is it worth going on?' });
+  await expect(weighed).toContainText('nobody says what it costs');
+  const [best] = await proposals.getByRole('row').nth(1).getByRole('rowheader').allInnerTexts();
+  const name = best!.split('\n')[0]!.trim();
+  await proposals.getByRole('button', { name: `Write down: ${name}` }).click();
+  const kept = page.getByRole('region', { name: `Upgrade: ${name}` });
+  await kept.getByLabel('What it costs').fill('1');
+  await kept.getByLabel('What it costs').press('Enter');
+  await expect(weighed).toContainText('There is room');
+  await kept.getByLabel('Read before', { exact: true }).fill('0.8 N/µm');
+  await kept.getByLabel('Read before', { exact: true }).press('Enter');
+  await kept.getByRole('button', { name: 'done' }).click();
+  await kept.getByLabel('Read after', { exact: true }).fill('1.6 N/µm');
+  await kept.getByLabel('Read after', { exact: true }).press('Enter');
+  await expect(kept.getByRole('status')).toContainText('Better than before: 0.8 N/µm');
+  await proposals.getByRole('button', { name: `Into the plan: ${name}` }).click();
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeVisible();
+  await page.goto('/log?m=tern-creek');
+  await expect(page.getByText(name).first()).toBeVisible();
 });

@@ -123,3 +123,14 @@ export { showFigure } from './figures';
 export { differenceText, type DifferenceText } from './changes';
 export { atHomeText, bytesText, neverKeptText } from './kept';
 export { bundleFaultText } from './bundles';
+export {
+  anotherText,
+  barredText,
+  upgradeText,
+  effectName,
+  limitText,
+  readableName,
+  timesText,
+  upgradeStateNames,
+  upgradeVerdictText,
+} from './upgrades';

@@ -298,6 +298,7 @@ const slicePlaces: Readonly<Record<string, string>> = {
   practice: 'Practice',
   log: 'Log',
   revisions: 'Kept plans',
+  upgrades: 'Upgrades',
   files: 'Photos and files',
   ownParts: 'Own parts',
   pins: 'Pinned',

@@ -26,6 +26,7 @@ export const eventNames: Record<EventKind, string> = {
   step: 'Step done',
   order: 'Ordered',
   happening: 'Moved or replaced',
+  upgrade: 'Upgrade done',
 };
 
 /** What a choice is of. */
@@ -104,6 +105,8 @@ export function eventTitle(
       return partName(of);
     case 'happening':
       return `${sheetTitle(of, axisName(project, axis))}: ${happeningWords[event.happening!]}`;
+    case 'upgrade':
+      return event.text.split('\n')[0] || 'Upgrade';
     default:
       return entry?.title || logKindNames[kind];
   }

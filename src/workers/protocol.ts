@@ -1,4 +1,4 @@
-import type { DriveStiffness, Flex, FrameInputs, FrameTrial, TrialStep } from '@/core/machine';
+import type { DriveStiffness, Flex, FrameInputs, FrameKnown, FrameTrial, TrialStep } from '@/core/machine';
 import type {
   BuildFinding,
   FreeWay,
@@ -11,6 +11,7 @@ import type {
   workOf,
 } from '@/core/build';
 import type { HeldRow } from '@/core/prove';
+import type { Proposal, ProposalStep } from '@/core/upgrade';
 import type { Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
@@ -56,6 +57,12 @@ export interface Jobs {
     };
     readonly step: never;
     readonly output: readonly FreeWay[];
+  };
+  /** Changes that would better a machine, each worked out with the whole of it. */
+  upgrades: {
+    readonly input: { readonly project: Project; readonly known: FrameKnown };
+    readonly step: ProposalStep;
+    readonly output: readonly Proposal[];
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

@@ -1,6 +1,7 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
+import { proposalSteps, upgradeContext } from '@/core/upgrade';
 import { localZone } from './local-zone';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
@@ -32,6 +33,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   },
   *free({ project, geometry, joint, name }) {
     return waysToFree(project, geometry, joint, name);
+  },
+  // Some ten milliseconds a change.
+  *upgrades({ project, known }) {
+    return yield* proposalSteps(upgradeContext(project, known));
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

@@ -24,8 +24,15 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 16: nobody had thought of an upgrade. */
+export function asBefore16({ upgrades, ...rest }: Project): Project {
+  expect(upgrades).toEqual([]);
+  return rest as Project;
+}
+
 /** A machine without what came with version 15: nobody had written a log, or kept a plan. */
-export function asBefore15({ log, revisions, ...rest }: Project): Project {
+export function asBefore15(project: Project): Project {
+  const { log, revisions, ...rest } = asBefore16(project);
   expect([log, revisions]).toEqual([[], []]);
   return rest as Project;
 }

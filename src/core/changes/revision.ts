@@ -36,6 +36,7 @@ const bareOf = (project: Project): Project => ({
   ...startingProve(),
   log: [],
   revisions: [],
+  upgrades: [],
   files: [],
   changed: project.created,
 });

@@ -18,6 +18,7 @@ const laneOf: Readonly<Record<EventKind, LogLane>> = {
   step: 'made',
   order: 'made',
   happening: 'made',
+  upgrade: 'made',
 };
 
 /** Events of one stretch of time, by lane. */

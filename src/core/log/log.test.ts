@@ -38,7 +38,8 @@ describe('the time line', () => {
         machine.trials.length +
         machine.steps.filter((s) => s.done).length +
         machine.partLines.filter((l) => l.ordered).length +
-        machine.happenings.length;
+        machine.happenings.length +
+        machine.upgrades.filter((u) => u.state === 'done').length;
       expect(events).toHaveLength(counted);
       const axes = new Set(['', ...machine.axes.map((a) => a.id)]);
       expect(events.filter((e) => !axes.has(e.axis))).toEqual([]);
@@ -67,13 +68,24 @@ describe('the time line', () => {
       { ...startingEntry('a', '2026-01-01T00:00:00.000Z', 'work'), hours: 1.5, photos: ['x', 'y'] },
       { ...startingEntry('b', '2026-02-01T00:00:00.000Z', 'expense'), money: 20 },
     ];
-    const bare = { ...kayak, rounds: [], trials: [], steps: [], partLines: [], happenings: [], log };
+    const bare = {
+      ...kayak,
+      rounds: [],
+      trials: [],
+      steps: [],
+      partLines: [],
+      happenings: [],
+      upgrades: [],
+      log,
+    };
     expect(sumsOf(timelineOf(bare))).toEqual({ hours: 1.5, money: 20, readings: 0, photos: 2 });
     expect(byMonth(timelineOf(bare)).map((m) => m.month)).toEqual(['2026-02', '2026-01']);
     const { readings } = sumsOf(timelineOf(kayak));
     const counted = [...kayak.rounds.map((r) => r.readings), ...kayak.trials.map((t) => t.entries)];
     expect(readings).toBe(
-      counted.flat().length + kayak.steps.reduce((s, x) => s + (x.done ? x.readings.length : 0), 0),
+      counted.flat().length +
+        kayak.steps.reduce((s, x) => s + (x.done ? x.readings.length : 0), 0) +
+        kayak.upgrades.reduce((s, u) => s + Number(u.before !== null) + Number(u.after !== null), 0),
     );
   });
 });

@@ -1,7 +1,7 @@
 import { type HappeningKind, type LogEntry, logKinds, type PartState, type Project } from '@/core/model';
 
 /** What stands on the time line: the builder's entries, and what the other slices date by themselves. */
-export const eventKinds = [...logKinds, 'sheet', 'trial', 'step', 'order', 'happening'] as const;
+export const eventKinds = [...logKinds, 'sheet', 'trial', 'step', 'order', 'happening', 'upgrade'] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** One thing that happened. Plain data. */
@@ -147,6 +147,22 @@ const happeningEvents = ({ happenings }: Project): LogEvent[] =>
     happening: h.what,
   }));
 
+const upgradeEvents = ({ upgrades }: Project): LogEvent[] =>
+  upgrades
+    .filter((u) => u.state === 'done' && u.doneAt)
+    .map((u) => ({
+      ...bare,
+      id: `upgrade:${u.id}`,
+      at: u.doneAt,
+      kind: 'upgrade',
+      axis: u.axis,
+      of: u.id,
+      text: [u.name, u.note].filter(Boolean).join('\n'),
+      hours: u.minutes === null ? null : Math.round(u.minutes / 6) / 10,
+      money: u.money,
+      readings: Number(u.before !== null) + Number(u.after !== null),
+    }));
+
 /** Everything that the document dates, the newest first; what falls on one moment stays in its order. */
 export const timelineOf = (project: Project): readonly LogEvent[] =>
   [
@@ -156,6 +172,7 @@ export const timelineOf = (project: Project): readonly LogEvent[] =>
     ...stepEvents(project),
     ...partEvents(project),
     ...happeningEvents(project),
+    ...upgradeEvents(project),
   ].sort((a, b) => b.at.localeCompare(a.at));
 
 /** Which events are looked for; what is empty or left out asks nothing. */

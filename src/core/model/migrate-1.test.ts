@@ -5,6 +5,7 @@ import { axisReport, machineReport } from '@/core/machine';
 import {
   asBefore15,
   asBefore14,
+  asBefore16,
   asBefore13,
   asBefore12,
   asBefore11,
@@ -309,5 +310,17 @@ describe('a file of version 14', () => {
     expect(old.version).toBe(14);
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore15(project), version: 14 }).toEqual(old);
+  });
+});
+
+describe('a file of version 15', () => {
+  const text = readFileSync('test/fixtures/machine-v15.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens without upgrades, and all else is as it was', () => {
+    expect(old.version).toBe(15);
+    expect(old.log.length).toBeGreaterThan(0);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore16(project), version: 15 }).toEqual(old);
   });
 });

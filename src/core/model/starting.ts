@@ -35,6 +35,7 @@ export function startingProject(id: string, now: string, names: MachineNames = p
     ...startingProve(),
     log: [],
     revisions: [],
+    upgrades: [],
     files: [],
   };
 }

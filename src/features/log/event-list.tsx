@@ -40,6 +40,8 @@ function placeOf({ kind, of }: LogEvent, machine: string): string | null {
       return `${machineHref('build', machine)}&v=assembly&step=${at}`;
     case 'order':
       return `${machineHref('build', machine)}&part=${at}`;
+    case 'upgrade':
+      return `${machineHref('log', machine)}&v=upgrades`;
     default:
       return null;
   }

@@ -6,9 +6,10 @@ import { machineHref, SheetHead, type SheetTab, useLessons, useMachine } from '@
 import { LessonsView } from './lessons-view';
 import { LogView } from './log-view';
 import { RevisionsView } from './revisions-view';
+import { UpgradesView } from './upgrades/upgrades-view';
 import styles from './log.module.css';
 
-const views = ['log', 'revisions', 'lessons'] as const;
+const views = ['log', 'upgrades', 'revisions', 'lessons'] as const;
 type View = (typeof views)[number];
 
 /** The Log station: what happened, and what was learnt? */
@@ -17,15 +18,17 @@ export function LogStation() {
   const view: View = views.find((v) => v === asked) ?? 'log';
   const { project } = useMachine();
   const again = useLessons();
-  const { id, log, revisions } = project;
+  const { id, log, revisions, upgrades } = project;
   const own = lessonsOf(project).length;
   const notes: Readonly<Record<View, string>> = {
     log: log.length ? `${log.length} written` : 'nothing written',
+    upgrades: upgrades.length ? `${upgrades.length} written down` : 'what would better it',
     revisions: revisions.length ? `${revisions.length} kept` : 'none kept',
     lessons: again.length ? `${again.length} chosen again` : `${own} learnt here`,
   };
   const titles: Readonly<Record<View, string>> = {
     log: 'Time line',
+    upgrades: 'Upgrades',
     revisions: 'Revisions',
     lessons: 'Lessons',
   };
@@ -42,6 +45,7 @@ export function LogStation() {
         <SheetHead label="Log" tabs={tabs} />
       </div>
       {view === 'log' && <LogView />}
+      {view === 'upgrades' && <UpgradesView />}
       {view === 'revisions' && <RevisionsView />}
       {view === 'lessons' && <LessonsView />}
     </div>

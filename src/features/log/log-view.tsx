@@ -30,11 +30,11 @@ function useEvents() {
     () => new Map(lines.map((l) => [l.key, lineName(l, system)] as const)),
     [lines, system],
   );
-  const { log, rounds, trials, steps, partLines, happenings, axes } = project;
+  const { log, rounds, trials, steps, partLines, happenings, upgrades, axes } = project;
   const events = useMemo(
     () => timelineOf(project),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the slices that it reads, not the whole machine
-    [log, rounds, trials, steps, partLines, happenings, axes],
+    [log, rounds, trials, steps, partLines, happenings, upgrades, axes],
   );
   const title: EventWords['title'] = (e) =>
     eventTitle(project, e, (key) => names.get(key) ?? 'A part that is gone');

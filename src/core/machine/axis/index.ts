@@ -5,6 +5,7 @@ export {
   type AxisRemedyCode,
   axisRemedyCodes,
   type Candidate as AxisCandidate,
+  betterments,
   lessPlay,
   measured,
   rewound,

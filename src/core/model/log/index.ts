@@ -8,4 +8,13 @@ export {
   readLog,
 } from './schema';
 export type { Revision } from './revisions';
+export {
+  type Upgrade,
+  type UpgradeKind,
+  upgradeKinds,
+  type UpgradeMeasure,
+  type UpgradeReading,
+  type UpgradeState,
+  upgradeStates,
+} from './upgrades';
 export { startingEntry } from './starting';

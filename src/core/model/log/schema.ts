@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { id, list, text } from '../input';
 import { revisionsShape } from './revisions';
+import { upgradesShape } from './upgrades';
 
 /** What an entry of the log tells. */
 export const logKinds = [
@@ -68,7 +69,7 @@ const entry = z.strictObject({
  * What the slice owns in the document: the builder's own entries. What the other slices date is not written
  * twice.
  */
-export const logShape = { log: list(entry, 5000), ...revisionsShape };
+export const logShape = { log: list(entry, 5000), ...revisionsShape, ...upgradesShape };
 
 /** Entries of a log as it is stored; what is none, of an older or newer edition, is passed over. */
 export const readLog = (stored: unknown): readonly LogEntry[] =>

@@ -33,6 +33,7 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     free: 0,
     work: 0,
     held: 0,
+    upgrades: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {

@@ -14,5 +14,6 @@ export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
 export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
 export { ballScrews, higherRating, moreNut } from './nut';
 export { truerWay } from './pitch';
+export { betterments } from './betterments';
 export { otherWinding, rewound, type Turns } from './winding';
 export { againstWhip, fixings, leads, screws } from './screw';

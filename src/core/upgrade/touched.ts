@@ -1,0 +1,71 @@
+import type { PartKind } from '@/core/build';
+import type { FrameRemedyCode } from '@/core/machine';
+import type { Axis, Edit, Project } from '@/core/model';
+
+/** Parts of an axis by what of it is changed, the first that fits. */
+const inAxis: readonly (readonly [RegExp, (axis: Axis) => readonly PartKind[]])[] = [
+  [/^drive\.(thread\.)?nut|^drive\.(reversal|nutPlay)/, () => ['nut']],
+  [/^drive\.(thrustBearing|motorEnd|bearing)/, () => ['block-fixed']],
+  [/^drive\.(farEnd|stretch|support)/, () => ['block-float']],
+  [/^drive\.(mesh|spring)/, () => ['pinion']],
+  [/^drive\.(temperatureRise|worstShare)/, () => []],
+  [/^drive/, (axis) => driveParts[axis.drive.kind]],
+  [/^coupling/, () => ['coupling']],
+  [/^reducer/, () => ['motor']],
+  [/^motor\.(current|usableShare|resistance|inductance)/, () => []],
+  [/^motor/, () => ['motor']],
+  [/^guide\.(heightError|parallelError)/, () => ['rail-a', 'rail-b']],
+  [/^guide/, () => ['carriages']],
+  [/^fit\.plates/, () => ['plate']],
+];
+
+const driveParts: Readonly<Record<Axis['drive']['kind'], readonly PartKind[]>> = {
+  screw: ['screw', 'nut'],
+  rack: ['rack', 'pinion'],
+  belt: ['belt', 'wheels'],
+  chain: ['belt', 'wheels'],
+};
+
+/** Parts of the machine by what of its structure is changed. */
+const inStructure: Readonly<Record<string, PartKind>> = {
+  beam: 'beam',
+  column: 'columns',
+  corner: 'columns',
+  bed: 'bed',
+  feet: 'bed',
+  prop: 'bed',
+  crossbar: 'crossbar',
+  tool: 'spindle',
+};
+
+/** Changes that add something to what stays where it is. */
+const added: ReadonlySet<string> = new Set<FrameRemedyCode>([
+  'prop',
+  'more-supports',
+  'gusset',
+  'second-beam',
+  'crossbar',
+  'fill-beam',
+]);
+
+/**
+ * Parts that a change takes in hand, by their ids: `gantry/nut`, `beam`. Settings and the cabinet are none,
+ * nor is what something is only added to.
+ * @param code of the change; empty: a part in the place of another.
+ */
+export function touchedParts(
+  { axes }: Pick<Project, 'axes'>,
+  edits: readonly Edit[],
+  code = '',
+): readonly string[] {
+  if (added.has(code)) return [];
+  const found = new Set<string>();
+  for (const { path } of edits) {
+    const [slice, at = '', ...rest] = path.split('.');
+    if (slice === 'structure' && inStructure[at]) found.add(inStructure[at]);
+    const axis = slice === 'axes' ? axes[Number(at)] : undefined;
+    const kinds = axis && inAxis.find(([p]) => p.test(rest.join('.')))?.[1](axis);
+    for (const kind of kinds ?? []) found.add(`${axis!.id}/${kind}`);
+  }
+  return [...found];
+}
