@@ -4,7 +4,8 @@ export { type FreeKind, type FreeWay, waysToFree } from './free';
 export { type Ordering, SO_FAR } from './ordering';
 export { type Joint, type JointState, type Part, type PartKind } from './part';
 export { partOfPiece } from './parts';
-export { type Apart, comeApart, type Service, WANTED_DEPTH } from './service';
+export { type Apart, comeApart } from './apart';
+export { type Service, WANTED_DEPTH } from './service';
 export {
   type LocateWay,
   locateWays,

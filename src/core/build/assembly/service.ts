@@ -1,7 +1,6 @@
 import { type Demand, type Depth, serviceDepth, type ServicePart } from '../order';
 import { exitsOf, type Solid } from '../reach';
 import type { JointReach } from './access';
-import type { Geometry } from './assembly';
 import type { Part, PartKind } from './part';
 import { servicedKinds } from './step';
 import { type JointMap, offAndOn, type WorkStep } from './work';
@@ -45,7 +44,7 @@ export function serviceParts(
 }
 
 /** Steps that set a joint anew: those with something to read, for which it was made. */
-function settingSteps(steps: readonly WorkStep[], parts: readonly string[]): readonly WorkStep[] {
+export function settingSteps(steps: readonly WorkStep[], parts: readonly string[]): readonly WorkStep[] {
   const touched = new Set(parts);
   return steps.filter((s) => s.readings.length > 0 && s.sets.some((x) => touched.has(x.joint)));
 }
@@ -84,45 +83,4 @@ export function servicesOf(
   });
   const depth = (s: Service) => Math.max(s.reach?.off.length ?? 99, s.off ? s.off.off.length - 1 : 0);
   return [...found].sort((a, b) => depth(b) - depth(a) || b.minutes - a.minutes);
-}
-
-/** What changing some parts of a machine takes apart. */
-export interface Apart {
-  /** All that comes off, the parts themselves with it, in the order in which it does. */
-  readonly off: readonly string[];
-  /** Steps that set something anew afterwards. */
-  readonly again: readonly string[];
-  /** Off, on and set anew, minutes. */
-  readonly minutes: number;
-  readonly usual: boolean;
-  /** Parts whose screws are not known: it may be worse. */
-  readonly unknown: readonly string[];
-}
-
-/**
- * What must come off so that some parts can be changed, and what is set anew afterwards.
- * @param changed parts that are changed; those that the machine does not have are passed over.
- * @returns undefined where no way takes them off.
- */
-export function comeApart(
-  { parts, joints, access, solids }: Pick<Geometry, 'parts' | 'joints' | 'access' | 'solids'>,
-  steps: readonly WorkStep[],
-  changed: readonly string[],
-): Apart | undefined {
-  const there = changed.filter((id) => parts.some((p) => p.id === id));
-  const reaches = new Map(access.map((a) => [a.joint, a]));
-  const list = serviceParts(parts, new Map(joints.map((j) => [j.id, j])), reaches, solids);
-  const depth = serviceDepth(
-    list,
-    there.map((id) => [[id]]),
-  );
-  if (!depth) return undefined;
-  const again = settingSteps(steps, depth.off);
-  return {
-    off: depth.off,
-    again: again.map((s) => s.id),
-    minutes: Math.round(depth.minutes + again.reduce((sum, s) => sum + s.work, 0)),
-    usual: depth.off.some((id) => reaches.get(id)?.usual),
-    unknown: depth.off.filter((id) => reaches.get(id)?.unknown),
-  };
 }
