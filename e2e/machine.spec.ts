@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { field, openShelf, setSlider, showWhole, stored } from './pages';
 import { test } from './window';
@@ -147,6 +148,23 @@ test('the picture is made of the same data: it turns, stands square on, and its 
         name: view === 'Turn' ? /from the front right/ : new RegExp(`square on, ${view.toLowerCase()}`),
       }),
     ).toBeVisible();
+  }
+});
+
+test('the build book is handed out, as PDF and as Markdown', async ({ page }) => {
+  await page.goto('/machine?m=tern-creek');
+  for (const [as, begins, name] of [
+    ['PDF', '%PDF-', 'tern-creek-kayak-router-build-book.pdf'],
+    ['Markdown', '# Tern Creek kayak router', 'tern-creek-kayak-router-build-book.md'],
+  ] as const) {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: `Build book as ${as}` }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe(name);
+    const bytes = readFileSync(await download.path());
+    expect(bytes.subarray(0, begins.length).toString()).toBe(begins);
+    expect(bytes.length).toBeGreaterThan(100_000);
   }
 });
 

@@ -51,6 +51,14 @@ describe('one plate from a terminal', () => {
     }
     expect((await sheet('demo.json', 'parts', '--as', 'pdf')).err).toMatch(/Usage/);
   });
+  it('all of it as one book', async () => {
+    expect(String((await sheet('demo.json', 'book', '--as', 'md')).out)).toMatch(
+      /^# Tern Creek kayak router\n[^]*\n## 14 Log\n/,
+    );
+    const { out } = await sheet('demo.json', 'book', '--as', 'pdf', '--paper', 'letter');
+    expect(Buffer.from(out as Uint8Array).toString('latin1', 0, 5)).toBe('%PDF-');
+    expect((await sheet('demo.json', 'book', '--as', 'docx')).err).toMatch(/Usage/);
+  });
   it.each([
     [[], /Usage/],
     [['demo.json', 'arrangement', '--as', 'dxf'], /Usage/],

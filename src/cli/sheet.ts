@@ -12,10 +12,12 @@ import {
 import { computable, readProjectFile, usualSpots } from '@/core/formats';
 import { machineReport, type PlateReport } from '@/core/machine';
 import type { Project } from '@/core/model';
-import { type Paper, type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
+import { bookPdf, type Paper, type PaperId, papers, type SheetPaperId, sheetPapers } from '@/core/print';
 import {
   arrangementFile,
   arrangementFormats,
+  bookMarkdown,
+  bookOf,
   type BuildSheetId,
   buildSheets,
   cutsCsv,
@@ -41,11 +43,12 @@ const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [
        npm run --silent sheet -- machine.json order --as pdf|csv [--paper a4|letter]
        npm run --silent sheet -- machine.json dates --as ics
        npm run --silent sheet -- machine.json wiring --as pdf|csv [--paper a4|letter]
+       npm run --silent sheet -- machine.json book --as pdf|md [--paper a4|letter]
 FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
 Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar,
-labels for boxes, the order of work step by step, its dates as a calendar, or its
-wiring, to standard output.
+labels for boxes, the order of work step by step, its dates as a calendar, its
+wiring, or all of it as one book, to standard output.
 The plate is meant by its name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
@@ -88,6 +91,24 @@ async function arrangement(project: Project, args: readonly string[], now: Date)
   if (!wanted || !isSheetPaper(paper)) return refused(usage);
   const { data } = await arrangementFile(project, wanted, { paper, made: now });
   return written(data);
+}
+
+/** The name that means all of it. */
+const BOOK = 'book';
+
+/** A face that ships with the application. */
+const faceOf = (name: string): string =>
+  readFileSync(resolve('node_modules/dejavu-fonts-ttf/ttf', `${name}.ttf`)).toString('base64');
+
+/** The whole machine as one document. */
+async function book(project: Project, args: readonly string[], now: Date): Promise<Written> {
+  const as = option(args, '--as');
+  const paper = option(args, '--paper') ?? (project.units === 'metric' ? 'a4' : 'letter');
+  if ((as !== 'pdf' && as !== 'md') || !isPaper(paper)) return refused(usage);
+  const made = bookOf(project, { today: now.toISOString().slice(0, 10), zone: steadyZone });
+  if (as === 'md') return written(bookMarkdown(made));
+  const faces = { normal: faceOf('DejaVuSansCondensed'), bold: faceOf('DejaVuSansCondensed-Bold') };
+  return written(bookPdf(made, { paper: papers[paper], faces, made: now }));
 }
 
 const isBuildSheet = (name: string): name is BuildSheetId => Object.hasOwn(buildSheets, name);
@@ -190,6 +211,7 @@ export async function run(
   }
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refused(opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''));
+  if (name === BOOK) return book(opened.project, args, now);
   if (isBuildSheet(name)) return buildSheet(opened.project, name, args, now);
   return name === ARRANGEMENT
     ? arrangement(opened.project, args, now)

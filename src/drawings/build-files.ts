@@ -1,7 +1,7 @@
 import type { ListLine, SectionPlan } from '@/core/build';
 import { writeListCsv, writeTable } from '@/core/formats';
 import type { Project } from '@/core/model';
-import type { BoxLabel, LabelSheetId, Paper } from '@/core/print';
+import type { BoxLabel, LabelSheetId, Paper, StackedItem } from '@/core/print';
 import { formatQuantity } from '@/core/units';
 import {
   guessedAtSaw,
@@ -87,14 +87,13 @@ export function cutsCsv(built: Built): string {
   return writeTable(fields, rows);
 }
 
-/** Every bar drawn with its marks, section by section, as PDF. */
-export async function cutsPdf(built: Built, paper: Paper, made: Date): Promise<ArrayBuffer> {
-  const { stackedPdf } = await import('@/core/print');
+/** Every bar drawn with its marks, section by section. */
+export function cutItems(built: Built): readonly StackedItem[] {
   const { project, plans } = built;
   const system = project.units;
   const pieceName = pieceNames(built);
   const say = (m: number) => formatQuantity('length', m, system, 5).text;
-  const items = plans
+  return plans
     .filter((p) => p.plan?.bars.length || p.begun.length)
     .map((plan) => ({
       heading: sectionName(plan.section.kind, plan.section.params, system),
@@ -106,7 +105,12 @@ export async function cutsPdf(built: Built, paper: Paper, made: Date): Promise<A
         ...(plan.section.hard ? sawingCautions(true).slice(1, 2) : []),
       ],
     }));
-  return stackedPdf(`${project.name}: cuts`, items, { paper, made });
+}
+
+/** Every bar as PDF. */
+export async function cutsPdf(built: Built, paper: Paper, made: Date): Promise<ArrayBuffer> {
+  const { stackedPdf } = await import('@/core/print');
+  return stackedPdf(`${built.project.name}: cuts`, cutItems(built), { paper, made });
 }
 
 /** Labels of lines, each with the address that leads to its part. */

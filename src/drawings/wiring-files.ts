@@ -1,7 +1,7 @@
 import type { Cable, WiringSheet } from '@/core/build';
 import { writeTable } from '@/core/formats';
 import type { Project } from '@/core/model';
-import type { Paper } from '@/core/print';
+import type { Paper, StackedItem } from '@/core/print';
 import { formatNumber, formatQuantity } from '@/core/units';
 import {
   cableTitle,
@@ -69,12 +69,8 @@ export function wiringCsv(shown: WiringShown): string {
   return writeTable(['cable', 'pin', 'signal', 'colour', 'A', 'wire', 'length m', 'to'], rows);
 }
 
-/** The wiring sheet on paper: stop, supplies, cable by cable with its pins, lanes and earth. */
-export async function wiringPdf(
-  shown: WiringShown,
-  { paper, made }: { readonly paper: Paper; readonly made: Date },
-): Promise<ArrayBuffer> {
-  const { stackedPdf } = await import('@/core/print');
+/** The wiring sheet: stop, supplies, cable by cable with its pins, lanes and earth. */
+export function wiringItems(shown: WiringShown): readonly StackedItem[] {
   const { project, sheet } = shown;
   const { wiring } = project;
   const torch = hasTorch(project);
@@ -83,7 +79,7 @@ export async function wiringPdf(
     c.wires.map((w) => `${w.said?.pin || w.pin} ${wireNames[w.signal]}${colour(w.said?.colour)}`).join('; ') +
       '.',
   ];
-  const items = [
+  return [
     {
       heading: 'Emergency stop, as a principle',
       drawing: stopCircuit(torch ? 'Torch' : 'Spindle inverter', wiring.mains),
@@ -118,5 +114,13 @@ export async function wiringPdf(
     },
     { heading: 'Lanes, shields, earth', drawing: null, notes: lanePrinciples },
   ];
-  return stackedPdf(`${project.name}: wiring`, items, { paper, made });
+}
+
+/** The wiring sheet on paper. */
+export async function wiringPdf(
+  shown: WiringShown,
+  { paper, made }: { readonly paper: Paper; readonly made: Date },
+): Promise<ArrayBuffer> {
+  const { stackedPdf } = await import('@/core/print');
+  return stackedPdf(`${shown.project.name}: wiring`, wiringItems(shown), { paper, made });
 }

@@ -12,7 +12,7 @@ import {
   type Zone,
 } from '@/core/build';
 import { writeCalendar, writeTable } from '@/core/formats';
-import type { Paper } from '@/core/print';
+import type { Paper, StackedItem } from '@/core/print';
 import { formatQuantity } from '@/core/units';
 import {
   lineName,
@@ -60,16 +60,12 @@ function jointNotes({ work }: WorkShown, step: WorkStep, part: (id: string) => s
   });
 }
 
-/** Every step on paper: what is done, with what, what to look out for, what is read, and a place to tick. */
-export async function orderPdf(
-  shown: WorkShown,
-  { paper, made }: { readonly paper: Paper; readonly made: Date },
-): Promise<ArrayBuffer> {
-  const { stackedPdf } = await import('@/core/print');
+/** Every step: what is done, with what, what to look out for, what is read, and a place to tick. */
+export function orderItems(shown: WorkShown): readonly StackedItem[] {
   const { work, lines } = shown;
   const { project, assembly } = work;
   const names = assemblyNames(project, assembly);
-  const items = ordered(work).map((step, i) => {
+  return ordered(work).map((step, i) => {
     const parts = linesFor(step, lines).map((l) => lineName(l, project.units));
     return {
       heading: `[${step.state === 'done' ? 'x' : '  '}]  ${i + 1}  ${names.step(step.id)}`,
@@ -89,7 +85,15 @@ export async function orderPdf(
       ],
     };
   });
-  return stackedPdf(`${project.name}: order of work`, items, { paper, made });
+}
+
+/** Every step on paper. */
+export async function orderPdf(
+  shown: WorkShown,
+  { paper, made }: { readonly paper: Paper; readonly made: Date },
+): Promise<ArrayBuffer> {
+  const { stackedPdf } = await import('@/core/print');
+  return stackedPdf(`${shown.work.project.name}: order of work`, orderItems(shown), { paper, made });
 }
 
 /** Steps with their dates as CSV. */

@@ -26,7 +26,8 @@ const made = createSerwistRoute({
   swSrc: 'src/offline/worker.ts',
   nextConfig: { basePath: layout.base, assetPrefix: layout.base, distDir: '.next' },
   useNativeEsbuild: true,
-  globPatterns: ['.next/static/**/*.{js,css,woff2,svg}', 'public/**/*'],
+  // Of the faces in TrueType only that of the book is asked for.
+  globPatterns: ['.next/static/**/*.{js,css,woff2,svg}', '.next/static/media/DejaVu*.ttf', 'public/**/*'],
   maximumFileSizeToCacheInBytes: 8 * 2 ** 20,
   additionalPrecacheEntries: [...kept, ...icons].map((url) => ({ url, revision: build() })),
   esbuildOptions: {

@@ -1,3 +1,4 @@
+export { type Book, type BookBlock, type BookChapter, type BookFaces, bookPdf, bookScale } from './book';
 export { type DrawingSheet, drawingSheetPdf, roomOn, type SheetPaperId, sheetPapers } from './drawing-sheet';
 export { type BoxLabel, type LabelSheetId, labelSheets, labelsPdf } from './labels';
 export { shopSheetPdf, type ShopSheet } from './shop-sheet';

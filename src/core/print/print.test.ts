@@ -1,9 +1,6 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { circle, type Drawing, rect } from '@/core/drawing';
+import { longest, pages, type Picture, poppler, px, textOfPages } from '@test/helpers/pdf';
 import { corrected, papers, printError, sheetName, shopSheetPdf, templatePdf, tilingFor, tilingOn } from '.';
 
 const pen = { pen: { ink: 'ink', width: 0.7 } } as const;
@@ -15,61 +12,6 @@ const plate = (width: number, height: number): Drawing => ({
     circle('THRU_5_5', { x: 0.02, y: 0.02 }, 0.00275, pen),
   ],
 });
-
-/** Whether Debian's poppler-utils are there; npm test installs them. */
-const poppler = (() => {
-  try {
-    execFileSync('pdftoppm', ['-v'], { stdio: 'ignore' });
-    return true;
-  } catch {
-    return false;
-  }
-})();
-
-interface Picture {
-  readonly width: number;
-  readonly height: number;
-  readonly dark: (x: number, y: number) => boolean;
-}
-
-/** A grey picture as pdftoppm writes it. */
-function picture(file: string): Picture {
-  const bytes = readFileSync(file);
-  const head = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(bytes.subarray(0, 40).toString('latin1'))!;
-  const [width, height] = [Number(head[1]), Number(head[2])];
-  const from = head[0].length;
-  return { width, height, dark: (x, y) => bytes[from + y * width + x]! < 128 };
-}
-
-const DPI = 400;
-const px = (mm: number) => Math.round((mm / 25.4) * DPI);
-
-/** Renders every page of a PDF. */
-function pages(pdf: ArrayBuffer): Picture[] {
-  const folder = mkdtempSync(join(tmpdir(), 'print-'));
-  try {
-    const file = join(folder, 'a.pdf');
-    writeFileSync(file, Buffer.from(pdf));
-    execFileSync('pdftoppm', ['-r', String(DPI), '-gray', file, join(folder, 'p')]);
-    return readdirSync(folder)
-      .filter((f) => f.endsWith('.pgm'))
-      .sort()
-      .map((f) => picture(join(folder, f)));
-  } finally {
-    rmSync(folder, { recursive: true });
-  }
-}
-
-/** Longest dark run along a line of the picture, mm. */
-function longest(p: Picture, along: 'x' | 'y', at: number): number {
-  const end = along === 'x' ? p.width : p.height;
-  let [best, run] = [0, 0];
-  for (let i = 0; i < end; i++) {
-    run = (along === 'x' ? p.dark(i, at) : p.dark(at, i)) ? run + 1 : 0;
-    best = Math.max(best, run);
-  }
-  return (best / DPI) * 25.4;
-}
 
 describe('sheets', () => {
   it('700 x 300 on A4 upright: 4 x 2; lying it takes fewer', () => {
@@ -144,11 +86,7 @@ describe.skipIf(!poppler)('templates in true size, rendered by poppler', () => {
       notes: ['Holes within 0.1: the carriages are made so.'],
       made,
     });
-    const folder = mkdtempSync(join(tmpdir(), 'print-'));
-    const file = join(folder, 'a.pdf');
-    writeFileSync(file, Buffer.from(pdf));
-    const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
-    rmSync(folder, { recursive: true });
+    const [text] = textOfPages(pdf);
     for (const word of ['Saddle plate', 'aluminium', 'A1', 'the carriages are made so'])
       expect(text).toContain(word);
   });

@@ -26,7 +26,7 @@ import {
   useTruing,
   WHOLE,
 } from '@/features/frame';
-import { restingPositions } from '@/drawings';
+import { BOOK_STEPS, restingPositions } from '@/drawings';
 import { PlainDrawing } from '@/features/picture';
 import { TextArea } from '@/ui/text-area';
 import { TextLine } from '@/ui/text-line';
@@ -34,6 +34,7 @@ import { TitleBlock } from '@/ui/title-block';
 import { colourOf, VerdictMark, verdictColour } from '@/ui/verdict-mark';
 import { cautionText, oursText, verdictText } from '@/words';
 import { AxesTable } from './axes-table';
+import { BuildBook } from './build-book';
 import styles from './overview.module.css';
 
 /** How many findings and cautions the first page has room for. */
@@ -55,6 +56,7 @@ export function Overview() {
       <div className={styles.lists}>
         <AxesTable reports={report.axes} />
         <Cautions report={report} />
+        <BuildBook steps={BOOK_STEPS} />
       </div>
     </div>
   );
