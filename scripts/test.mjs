@@ -1,6 +1,7 @@
 // npm test: installs what is missing and runs every check. The last line is `N passed, N failed`.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { firstLoads, loadLines } from './lib/first-load.mjs';
 import { runBeside } from './lib/lane.mjs';
 import { ensureBuild, ensureChromium, ensureModules, ensurePoppler, runModule } from './lib/prepare.mjs';
 import { root } from './lib/root.mjs';
@@ -73,6 +74,14 @@ async function readAndBuild() {
   );
   const built = await ensureBuild((script, args) => runBeside('build', script, args));
   whole('build', built);
+  if (built) {
+    const loads = firstLoads();
+    console.log(`\n== first load\n${loadLines(loads).join('\n')}`);
+    whole(
+      'first load',
+      loads.every((l) => l.size <= l.limit),
+    );
+  }
   const plain = join(root, '.cache', 'static');
   rmSync(plain, { recursive: true, force: true });
   const run = (script, args, { env }) => runBeside('folder of plain files', script, args, env);

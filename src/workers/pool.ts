@@ -1,6 +1,5 @@
 import { type AnyWorker, Crew, type CrewTools, type Station } from './crew';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
-import { jobService } from './service';
 
 /** A job that was asked for. */
 export interface Job<N extends JobName> {
@@ -56,7 +55,7 @@ async function attempt<N extends JobName>(
  */
 async function runSomewhere<N extends JobName>(
   crew: Crew,
-  direct: JobService,
+  direct: () => Promise<JobService>,
   start: (service: JobService) => Promise<JobResult<N>>,
   ended: () => boolean,
 ): Promise<JobResult<N>> {
@@ -72,11 +71,13 @@ async function runSomewhere<N extends JobName>(
   }
   if (ended()) return CANCELLED;
   crew.giveUp();
-  return start(direct);
+  return start(await direct());
 }
 
 export function jobPool(tools: PoolTools): JobPool {
-  const direct = jobService();
+  let service: Promise<JobService> | undefined;
+  // All that jobs need comes only where no worker can bring it: the page itself does not wait for it.
+  const direct = () => (service ??= import('./service').then((m) => m.jobService()));
   const lanes = new Map<string, () => void>();
   const listeners = new Set<() => void>();
   const crew = new Crew(tools, () => listeners.forEach((listener) => listener()));
