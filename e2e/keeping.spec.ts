@@ -1,8 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, type Page } from '@playwright/test';
 import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
+import { killBrowser } from '../scripts/lib/kill-browser.mjs';
 import { demoName, field, openShelf, screwName, showBench, stock, stored } from './pages';
 import { firstVisit, test } from './window';
 
@@ -14,28 +15,6 @@ const exportFrom = async (page: Page): Promise<string> => {
   expect(download.suggestedFilename()).toBe('tern-creek-kayak-router.machine.json');
   return readFileSync(await download.path(), 'utf8');
 };
-/**
- * Every process of the browser that keeps its files in a folder dies at once: no unload event, no flush. They
- * are told by their own command lines in /proc and killed by their numbers: nothing else on the machine is
- * touched.
- */
-function killBrowser(folder: string): void {
-  const pids = readdirSync('/proc').filter((name) => /^\d+$/.test(name) && Number(name) !== process.pid);
-  for (const pid of pids) {
-    let words: string[] = [];
-    try {
-      words = readFileSync(`/proc/${pid}/cmdline`, 'utf8').split('\0');
-    } catch {
-      continue; // It ended meanwhile.
-    }
-    if (!words.some((word) => word === `--user-data-dir=${folder}`)) continue;
-    try {
-      process.kill(Number(pid), 'SIGKILL');
-    } catch {
-      // It ended with its parent.
-    }
-  }
-}
 const importText = (page: Page, name: string, text: string) =>
   page
     .getByLabel('Machine files')

@@ -82,5 +82,10 @@ export function readCurveCsv(text: string): CurveRead {
   }
   return points.length >= 2
     ? { ok: true, points }
-    : { ok: false, line: data.length, read: String(points.length), wanted: { is: 'two-points' } };
+    : {
+        ok: false,
+        line: Math.max(1, data.length),
+        read: String(points.length),
+        wanted: { is: 'two-points' },
+      };
 }

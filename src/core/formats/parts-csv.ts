@@ -78,7 +78,7 @@ export function readPartsCsv(family: Family, text: string): PartsRead {
       values,
       price: typed.price === '' ? null : Number(typed.price.replace(',', '.')),
       onHand: Number(typed.onHand),
-      note: (cells.get('note') ?? '').slice(0, 500),
+      note: (cells.get('note') ?? '').slice(0, 500).trimEnd(),
     });
   }
   return parts.length ? { ok: true, parts } : fail(data.length, 'list', '', { is: 'a-part' });

@@ -1,0 +1,1 @@
+export function killBrowser(folder: string): void;
