@@ -122,3 +122,24 @@ test('an arm from nothing to its frame, and one number of ours after another is 
   await expect.poll(count).toBe(before);
   expect(builder.acts).toBeLessThanOrEqual(MOST);
 });
+
+test('a tour leads through all stations, back and forth, and is left at any stop', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Tern Creek kayak router', exact: true }).waitFor();
+  await page.getByRole('button', { name: 'Take a tour' }).click();
+  const tour = page.getByRole('complementary', { name: 'Tour' });
+  for (let stop = 1; stop <= 8; stop++) {
+    await expect(tour).toContainText(`${stop} of 8.`);
+    if (stop < 8) await tour.getByRole('button', { name: 'Next' }).click();
+  }
+  await expect(page).toHaveURL(/\/log\?/);
+  await tour.getByRole('button', { name: 'Back' }).click();
+  await expect(tour).toContainText('7 of 8.');
+  await tour.getByRole('button', { name: 'Leave the tour' }).click();
+  await expect(tour).toHaveCount(0);
+  await expect(page).toHaveURL(/\/prove\?m=tern-creek$/);
+  // It can be taken again.
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Take a tour' }).click();
+  await expect(tour).toContainText('1 of 8.');
+});

@@ -134,3 +134,5 @@ export {
   upgradeStateNames,
   upgradeVerdictText,
 } from './upgrades';
+export { glossary, searchTerms, type Term } from './glossary';
+export { type TourStop, tourStops, tourTexts } from './tour';

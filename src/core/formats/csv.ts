@@ -8,7 +8,9 @@ export function csvRows(text: string): string[][] {
   const plain = text.replace(/^\uFEFF/, '');
   const heading = plain.split(/\r?\n/).find((l) => l.trim() !== '' && !l.startsWith('#')) ?? '';
   const delimiter = [';', '\t'].find((d) => heading.includes(d)) ?? ',';
-  return Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false }).data;
+  const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false });
+  // The quote that keeps a cell from being a formula was ours, or another table's: it is no part of the text.
+  return data.map((row) => row.map((cell) => cell.replace(/^'(?=[=+\-@\t\r])/, '')));
 }
 
 /** A plain table as CSV. What begins like a formula is kept from being one. */

@@ -24,6 +24,7 @@ export { useLessons, useLogFindings } from './use-lessons';
 export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, WHOLE } from './stations';
+export { tourHref } from './tour';
 export { NextLink } from './next-link';
 export { SaveNotice } from './save-notice';
 export { SaveWord } from './sheet-tools';

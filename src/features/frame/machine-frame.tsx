@@ -23,6 +23,7 @@ import { MachineProvider } from './machine-context';
 import { ReportsProvider } from './reports-context';
 import { SaveNotice } from './save-notice';
 import { Shortcuts } from './shortcuts';
+import { Tour } from './tour';
 import { machineHref, stationNames, stations } from './stations';
 
 interface FrameProps {
@@ -50,6 +51,7 @@ export function MachineFrame({ children, mend }: FrameProps) {
       ) : (
         <NoMachine reason="No machine is picked." />
       )}
+      <Tour />
     </Shell>
   );
 }

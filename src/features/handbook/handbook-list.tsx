@@ -7,7 +7,9 @@ import { chapters, formulas, searchFormulas } from '@/core/handbook';
 import { texOf } from '@/core/worksheet';
 import { formulaHref } from '@/ui/formula-href';
 import { TexSymbol } from '@/ui/tex';
+import { searchTerms } from '@/words';
 import styles from './handbook.module.css';
+import { WordList } from './word-list';
 
 /** All formulas by chapter, with a search over titles, symbols, sources and ranges. */
 export function HandbookList() {
@@ -38,12 +40,13 @@ export function HandbookList() {
           {search.trim() ? `${found.size} found` : ''}
         </p>
       </header>
-      {found.size === 0 && (
+      {found.size === 0 && !searchTerms(search).length && (
         <p className={styles.none}>
           Nothing has “{search}” in its title, symbols, source or range. Try one word of the trade: lead,
           mesh, pull-out, span.
         </p>
       )}
+      <WordList search={search} />
       {chapters.map((chapter) => {
         const shown = chapter.formulas.filter((f) => found.has(f.id));
         return shown.length === 0 ? null : (

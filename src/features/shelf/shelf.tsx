@@ -8,8 +8,8 @@ import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
 import { beginMachine } from '@/core/machine';
 import { demoMachines } from '@/demo';
-import { machineHref } from '@/features/frame';
-import { freshId } from '@/session';
+import { machineHref, tourHref } from '@/features/frame';
+import { freshId, useStorage } from '@/session';
 import type { AtHome, MachineHead, MachineStorage, Removed } from '@/storage';
 import { FilePicker, useDrop } from '@/ui/file-picker';
 import { Notice } from '@/ui/notice';
@@ -97,6 +97,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
         <Button component={Link} href="/practice">
           Practise
         </Button>
+        <TourButton ready={storage !== null} onAdd={add} />
         <FilePicker
           label="Machine files"
           accept={accept}
@@ -153,6 +154,24 @@ function StartButton({ ready, onAdd }: { ready: boolean; onAdd: Add }) {
   return (
     <Button variant="contained" disabled={!ready} onClick={() => void start()}>
       Start a machine
+    </Button>
+  );
+}
+
+/** A first walk through the stations, on an invented machine. */
+function TourButton({ ready, onAdd }: { ready: boolean; onAdd: Add }) {
+  const router = useRouter();
+  const storage = useStorage();
+  const begin = async () => {
+    const [demo] = demoMachines();
+    if (!demo) return;
+    const there = await storage?.head(demo.id);
+    const id = there ? demo.id : await onAdd(demo);
+    if (id) router.push(tourHref('machine', id));
+  };
+  return (
+    <Button disabled={!ready} onClick={() => void begin()}>
+      Take a tour
     </Button>
   );
 }
