@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 
 /** A view of a page, and how it is shown. */
@@ -76,6 +77,41 @@ export const logLooks = (): Look[] => [
       await page.getByRole('table', { name: 'Differences' }).waitFor();
       await page.getByRole('button', { name: /^Plunge axis: / }).click();
       await page.getByRole('rowheader', { name: 'Good for' }).waitFor();
+    },
+  ],
+  [
+    'upgrades',
+    async (page) => {
+      await page.goto('/log?m=tern-creek&v=upgrades');
+      const table = page.getByRole('table', { name: 'Proposals' });
+      await table.getByRole('row').nth(1).waitFor({ timeout: 60_000 });
+      await table
+        .getByText(/about \d/)
+        .first()
+        .waitFor();
+      await page.getByRole('status').filter({ hasText: 'Better than before' }).waitFor();
+    },
+  ],
+  [
+    'a stop of the tour',
+    async (page) => {
+      await page.goto('/brief?m=tern-creek&tour=brief');
+      await page.getByRole('complementary', { name: 'Tour' }).waitFor();
+    },
+  ],
+  [
+    'two copies to be merged',
+    async (page) => {
+      await page.goto('/');
+      await page.getByRole('link', { name: 'Tern Creek kayak router', exact: true }).waitFor();
+      const text = readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
+      const file = { name: 'other.json', mimeType: 'application/json' };
+      const buffer = Buffer.from(
+        text.replace('"6 m/min"', '"5 m/min"').replace(/"note": "[^"]{20}/, '"note": "Other'),
+      );
+      await page.getByLabel('Machine files').setInputFiles({ ...file, buffer });
+      await page.getByRole('button', { name: 'Merge…' }).click();
+      await page.getByRole('table', { name: 'To be settled' }).waitFor();
     },
   ],
   [

@@ -35,7 +35,7 @@ function LimitNote({ limit }: { limit: Limit }) {
   const more = [barredText(limit, project, system), anotherText(limit, system)].filter(Boolean);
   return (
     <section className={own.limit} aria-label="Is it worth going on?">
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       <p>{text}</p>
       {more.map((line) => (
         <p key={line}>{line}</p>
