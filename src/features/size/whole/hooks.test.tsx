@@ -99,18 +99,45 @@ describe('the frame solved beside the page', () => {
     const { pool, asked } = countingPool();
     const seen = watch(session, pool);
     await idle(seen);
-    expect(asked).toEqual({ frame: 1, trials: 1, build: 0, geometry: 0, free: 0, work: 0, held: 0 });
+    expect(asked).toEqual({
+      frame: 1,
+      trials: 1,
+      build: 0,
+      geometry: 0,
+      free: 0,
+      work: 0,
+      held: 0,
+      upgrades: 0,
+    });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
     edit(session, 'brief.accuracy', guess('length', '0.3 mm'));
     edit(session, 'axes.0.demands.rapid', guess('speed', '11 m/min'));
     edit(session, 'axes.0.supply.voltage', guess('voltage', '46 V'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
-    expect(asked).toEqual({ frame: 1, trials: 1, build: 0, geometry: 0, free: 0, work: 0, held: 0 });
+    expect(asked).toEqual({
+      frame: 1,
+      trials: 1,
+      build: 0,
+      geometry: 0,
+      free: 0,
+      work: 0,
+      held: 0,
+      upgrades: 0,
+    });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
     await idle(seen);
-    expect(asked).toEqual({ frame: 2, trials: 2, build: 0, geometry: 0, free: 0, work: 0, held: 0 });
+    expect(asked).toEqual({
+      frame: 2,
+      trials: 2,
+      build: 0,
+      geometry: 0,
+      free: 0,
+      work: 0,
+      held: 0,
+      upgrades: 0,
+    });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {
     const session = await openSession(kayak);
