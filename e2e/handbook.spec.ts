@@ -15,5 +15,5 @@ test('the handbook is searched, a formula is played with, and the working leads 
   await showBench(page);
   await rung(page, 'Whip of the screw').click();
   await page.getByRole('dialog').getByRole('link', { name: 'Its page in the handbook' }).click();
-  await expect(page).toHaveURL(/\/handbook\/screw\/whip-limit/);
+  await expect(page).toHaveURL(/\/handbook\/formula\?f=screw%2Fwhip-limit/);
 });

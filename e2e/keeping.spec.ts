@@ -178,7 +178,7 @@ test('a machine deleted in another tab can be put back', async ({ context, page 
   const other = await context.newPage();
   await other.goto('/');
   await other.getByRole('button', { name: `Delete ${screwName}` }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'deleted this machine' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'no longer stored in this browser' })).toBeVisible();
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(other.getByRole('link', { name: screwName, exact: true })).toBeVisible();
 });
