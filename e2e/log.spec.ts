@@ -163,9 +163,15 @@ test('an upgrade is proposed, weighed, written down, taken into the plan and tol
   await expect(weighed).toContainText('There is room');
   await kept.getByLabel('Read before', { exact: true }).fill('0.8 N/µm');
   await kept.getByLabel('Read before', { exact: true }).press('Enter');
+  await kept.getByLabel('Doubt of what was read before').fill('0.1 N/µm');
+  await kept.getByLabel('Doubt of what was read before').press('Enter');
   await kept.getByRole('button', { name: 'done' }).click();
   await kept.getByLabel('Read after', { exact: true }).fill('1.6 N/µm');
   await kept.getByLabel('Read after', { exact: true }).press('Enter');
+  // A reading without a doubt decides nothing.
+  await expect(kept.getByRole('status')).toContainText('Nobody said how sure');
+  await kept.getByLabel('Doubt of what was read after').fill('0.1 N/µm');
+  await kept.getByLabel('Doubt of what was read after').press('Enter');
   await expect(kept.getByRole('status')).toContainText('Better than before: 0.8 N/µm');
   await proposals.getByRole('button', { name: `Into the plan: ${name}` }).click();
   await expect(page.getByRole('button', { name: /^Undo/ })).toBeVisible();

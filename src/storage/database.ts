@@ -55,6 +55,8 @@ export interface KnownState {
   /** Hash of its document as it is written into a bundle. */
   readonly state: string;
   readonly at: string;
+  /** Of one slot only the newest is kept; empty: each by itself. */
+  readonly slot: string;
   readonly project: unknown;
 }
 

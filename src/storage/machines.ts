@@ -150,6 +150,7 @@ export class MachineStorage {
           ? { ...project, id: this.tools.freshId(), name: named(project.name, '(copy)') }
           : project;
         await this.write(added, 1);
+        await this.outside.begin(added.id);
         return { ok: true as const, id: added.id };
       });
     } catch (cause) {
@@ -241,7 +242,7 @@ export class MachineStorage {
   }
 
   private get tables() {
-    return [this.db.machines, this.db.slices, this.db.kept];
+    return [this.db.machines, this.db.slices, this.db.kept, this.db.outside, this.db.states];
   }
 
   private async writing(step: () => Promise<Saved>): Promise<Saved> {

@@ -74,6 +74,57 @@ describe('what of a machine is in this browser alone', () => {
   });
 });
 
+describe('states that other copies may know', () => {
+  const mark = (letter: string) => letter.repeat(64);
+  const noted = (note: string) => ({ ...demoProject(), note });
+  it('the newest that both know is where they parted', async () => {
+    const { storage, later } = fresh();
+    await storage.add(demoProject());
+    for (const [i, letter] of ['a', 'b', 'c'].entries()) {
+      later(`2026-11-0${i + 2}T08:00:00Z`);
+      await storage.outside.know(noted(letter), mark(letter));
+    }
+    expect(await storage.outside.known('tern-creek')).toEqual(['c', 'b', 'a'].map(mark));
+    const parted = (...letters: string[]) => storage.outside.parted('tern-creek', new Set(letters.map(mark)));
+    expect((await parted('a', 'b', 'x'))?.note).toBe('b');
+    expect(await parted('x')).toBeUndefined();
+    await storage.outside.forget('tern-creek', mark('b'));
+    expect((await parted('a', 'b'))?.note).toBe('a');
+  });
+  it('backups crowd nothing out: only the newest of them is known', async () => {
+    const { storage, later } = fresh();
+    await storage.add(demoProject());
+    await storage.outside.know(noted('handed on'), mark('a'));
+    for (let i = 0; i < 30; i++) {
+      later(new Date(Date.UTC(2026, 10, 2, 8, i)).toISOString());
+      await storage.outside.know(noted(`backup ${i}`), String(i).padStart(64, '0'), 'backup');
+    }
+    expect(await storage.outside.known('tern-creek')).toEqual(['29'.padStart(64, '0'), mark('a')]);
+  });
+  it('the oldest go when there are many', async () => {
+    const { storage, later } = fresh();
+    await storage.add(demoProject());
+    for (let i = 0; i < 20; i++) {
+      later(new Date(Date.UTC(2026, 10, 2, 8, i)).toISOString());
+      await storage.outside.know(noted(''), String(i).padStart(64, '0'));
+    }
+    expect(await storage.outside.known('tern-creek')).toHaveLength(12);
+  });
+  it('a machine that comes in after one of its id was deleted has no past here', async () => {
+    const { storage } = fresh();
+    await storage.add(demoProject());
+    await save(storage, 30);
+    await storage.outside.know(noted('later'), mark('a'));
+    await storage.outside.leave('tern-creek');
+    await storage.remove('tern-creek');
+    await storage.add(demoProject());
+    expect(await storage.outside.known('tern-creek')).toEqual([]);
+    expect(await atHome(storage, 'tern-creek')).toEqual({ saves: 0 });
+    await save(storage, 2);
+    expect(await atHome(storage, 'tern-creek')).toEqual({ saves: 2 });
+  });
+});
+
 describe('an older database', () => {
   it('keeps its machines when the tables for what left come in', async () => {
     const { default: Dexie } = await import('dexie');

@@ -39,18 +39,38 @@ export class Outside {
     }
   }
 
-  /** Notes a state that left or came in, and lets the oldest go. Never throws: it is a help. */
-  async know(project: Project, state: string): Promise<void> {
+  /**
+   * A machine is begun or comes in: what was known of one of its id that stood here before is of another
+   * past.
+   * Inside a transaction.
+   */
+  async begin(machine: string): Promise<void> {
+    await this.db.outside.delete(machine);
+    await this.db.states.where('machine').equals(machine).delete();
+  }
+
+  /**
+   * Notes a state that left or came in, and lets the oldest go. Never throws: it is a help.
+   * @param slot of those of one slot only the newest is kept: backups would crowd out what was handed on.
+   */
+  async know(project: Project, state: string, slot = ''): Promise<void> {
     try {
       await this.db.transaction('rw', this.db.states, async () => {
         const machine = project.id;
-        await this.db.states.put({ machine, state, at: this.now().toISOString(), project });
-        const old = (await this.newest(machine)).slice(MOST_KNOWN);
+        await this.db.states.put({ machine, state, at: this.now().toISOString(), slot, project });
+        const newest = await this.newest(machine);
+        const same = newest.filter((s) => slot !== '' && s.slot === slot && s.state !== state);
+        const old = [...same, ...newest.slice(MOST_KNOWN)];
         await this.db.states.bulkDelete(old.map((s): [string, string] => [machine, s.state]));
       });
     } catch {
       // Without it a merge has to ask more.
     }
+  }
+
+  /** A state is not one of this machine's past after all: a merge with it was taken back. Never throws. */
+  async forget(machine: string, state: string): Promise<void> {
+    await this.db.states.delete([machine, state]).catch(() => undefined);
   }
 
   /** Marks of the known states of a machine, the newest first. @throws what the database throws. */

@@ -50,13 +50,27 @@ export const timesText = (times: number): string => `×${formatNumber(times, 3)}
 const percent = (share: number): string => `${formatNumber(100 * share, 2)} %`;
 
 /** What it means for a figure that the next change does or does not pay, with its numbers. */
-export function limitText(limit: Limit, project: Axes, system: UnitSystem): { title: string; text: string } {
+export function limitText(limit: Limit, system: UnitSystem): { title: string; text: string } {
+  const { title, text } = limitWords(limit, system);
+  if (!limit.guessed) return { title, text };
+  return {
+    // What is there is there only as far as our numbers are so.
+    title: limit.verdict === 'reached' ? `${title}, guessed` : title,
+    text: `${text} Numbers of ours stand behind it.`,
+  };
+}
+
+function limitWords(limit: Limit, system: UnitSystem): { title: string; text: string } {
   const { effect, verdict, best, gives, costs, machine, frame } = limit;
   const say = (si: number) => formatQuantity(effect.kind, si, system, 3).text;
-  const has = `${effect.missing ? 'At best ' : ''}${say(effect.value)}`;
+  const has = `${effect.missing ? 'At best, for something is not known, ' : ''}${say(effect.value)}`;
   const asked = effect.wanted === null ? '' : `, asked for are ${say(effect.wanted)}`;
   const next = best ? upgradeText(best.proposal.change, system) : '';
-  const share = gives === null ? '' : `${next} would better it by ${percent(gives)}`;
+  const gain =
+    effect.better === 'less'
+      ? `take away ${percent(gives ?? 0)} of it`
+      : `make it ${timesText(best?.times ?? 1)}, a gain of ${percent(gives ?? 0)} of what it then is,`;
+  const share = best ? `${next} would ${gain}` : '';
   switch (verdict) {
     case 'reached':
       return {
@@ -66,7 +80,11 @@ export function limitText(limit: Limit, project: Axes, system: UnitSystem): { ti
     case 'room':
       return {
         title: 'There is room',
-        text: `${has}${asked}. ${share} for ${percent(costs ?? 0)} of what the machine costs.`,
+        text:
+          costs === 0
+            ? `${has}${asked}. ${share} and nothing is bought for it.`
+            : `${has}${asked}. ${share} for ${percent(costs ?? 0)} of what the machine costs as far as ` +
+              'its parts have prices.',
       };
     case 'unpriced':
       return {
@@ -78,7 +96,7 @@ export function limitText(limit: Limit, project: Axes, system: UnitSystem): { ti
         title: 'At its limit: the next step costs more than it gives',
         text:
           `${has}${asked}. ${share} for ${percent(costs ?? 0)} of what the machine costs ` +
-          `(${formatNumber(machine, 3)} by example prices). No other does better.`,
+          `(${formatNumber(machine, 3)} as far as its parts have prices), and no other pays either.`,
       };
     case 'frame-decides':
       return {
@@ -127,6 +145,7 @@ const verdictTexts: Readonly<Record<UpgradeVerdict['verdict'], string>> = {
   worse: 'Worse than before',
   'cannot-say': 'No difference that both readings can tell',
   'not-read': 'Not read before and after yet',
+  'no-doubt': 'Nobody said how sure the readings are, so whether it is better is not told',
 };
 
 const foretoldTexts: Readonly<Record<NonNullable<UpgradeVerdict['foretold']>, string>> = {
@@ -140,6 +159,7 @@ export function upgradeVerdictText(told: UpgradeVerdict, { measure }: Upgrade, s
   const { verdict, gained, foretold } = told;
   if (!gained || !measure) return `${verdictTexts[verdict]}.`;
   const say = (si: number, digits = 3) => formatQuantity(measure.kind, si, system, digits).text;
+  if (verdict === 'no-doubt') return `${verdictTexts[verdict]}: ${say(gained.value)} by the figures alone.`;
   const beside = foretold ? `, ${foretoldTexts[foretold]}` : '';
   return `${verdictTexts[verdict]}: ${say(gained.value)} ± ${say(gained.half, 2)} gained${beside}.`;
 }

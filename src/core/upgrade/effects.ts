@@ -79,6 +79,12 @@ export function effectsOf({ errors, frame, reports, project }: MachineContext): 
 export const timesBetter = (better: Effect['better'], before: number, after: number): number =>
   better === 'less' ? before / after : after / before;
 
-/** Whether what was asked for is there; null: nothing was asked. */
-export const isReached = ({ better, value, wanted }: Pick<Effect, 'better' | 'value' | 'wanted'>) =>
-  wanted === null ? null : better === 'less' ? value <= wanted : value >= wanted;
+/**
+ * Whether what was asked for is there; null: nothing was asked, or what is missing of it might change that. A
+ * figure with something missing is better than the truth.
+ */
+export function isReached({ better, value, wanted, missing }: Effect): boolean | null {
+  if (wanted === null) return null;
+  const there = better === 'less' ? value <= wanted : value >= wanted;
+  return there && missing > 0 ? null : there;
+}

@@ -3,7 +3,7 @@ import type { Upgrade, UpgradeReading } from '@/core/model';
 /** What an upgrade did, by what was read before and after. */
 export interface UpgradeVerdict {
   /** Whether it is better than before, as far as both doubts let it be told. */
-  readonly verdict: 'better' | 'worse' | 'cannot-say' | 'not-read';
+  readonly verdict: 'better' | 'worse' | 'cannot-say' | 'not-read' | 'no-doubt';
   /** By how much, in the direction that is better, with half of its 95 % interval. SI; null: not read. */
   readonly gained: { readonly value: number; readonly half: number } | null;
   /** Beside what was foretold; null: nobody foretold it, or it is not read. */
@@ -21,6 +21,8 @@ export function upgradeVerdict({ measure, before, after }: Upgrade): UpgradeVerd
   if (!measure || !before || !after) return { verdict: 'not-read', gained: null, foretold: null };
   const gained = gainedBy(measure.better, before, after);
   const { value, half } = gained;
+  // No reading is exact: a doubt of nought is one that nobody has said.
+  if (!(before.half > 0) || !(after.half > 0)) return { verdict: 'no-doubt', gained, foretold: null };
   const verdict = value > half ? 'better' : value < -half ? 'worse' : 'cannot-say';
   if (!measure.foretold) return { verdict, gained, foretold: null };
   const { before: was, after: is } = measure.foretold;

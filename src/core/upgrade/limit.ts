@@ -41,6 +41,8 @@ export interface Limit {
   /** Share of the error that is gained by the best, and what it costs as a share of the machine. */
   readonly gives: number | null;
   readonly costs: number | null;
+  /** Whether numbers of ours stand behind the figure that nobody has said yet. */
+  readonly guessed: boolean;
   /** What the machine costs as far as it has prices. */
   readonly machine: number;
   /** Share of the error, in squares, that the frame makes; null: of another figure, or not known. */
@@ -77,6 +79,12 @@ function anotherFor(budget: ErrorBudget): Another | null {
   return { stiffer, span: stiffer ** (-1 / 3), rigid: rest };
 }
 
+/** What a change costs of a machine; null: one of them has no price. */
+const shareOf = (money: number | null, machine: number): number | null => {
+  if (money === 0) return 0;
+  return money === null || !(machine > 0) ? null : money / machine;
+};
+
 /** What a change gives of the figure, as a share: a half where the error halves or the stiffness doubles. */
 const givenBy = (times: number) => 1 - 1 / times;
 
@@ -109,14 +117,15 @@ export function limitOf(
         times,
         money,
         gives: givenBy(times),
-        costs: money === null || !machine ? null : money / machine,
+        costs: shareOf(money, machine),
       };
     });
   const priced = ranked.filter((r) => r.costs !== null);
   const pays = priced
     .filter((r) => r.gives > r.costs!)
     .sort((a, b) => b.gives - b.costs! - (a.gives - a.costs!));
-  const best = pays[0] ?? ranked[0] ?? null;
+  const unpriced = ranked.find((r) => r.costs === null);
+  const best = pays[0] ?? unpriced ?? ranked[0] ?? null;
   const barred = all.find((r) => r.proposal.worsens.length && r.times > A_WAY * (best?.times ?? 1));
   const frameHelps = ranked.some((r) => !r.proposal.axis && r.times >= A_WAY);
   const verdict = (): LimitVerdict => {
@@ -124,7 +133,7 @@ export function limitOf(
     if (pays.length) return 'room';
     if (share !== null && share >= MOST && !frameHelps) return 'frame-decides';
     if (!ranked.length) return 'nothing';
-    return priced.length === ranked.length ? 'costs-more' : 'unpriced';
+    return unpriced ? 'unpriced' : 'costs-more';
   };
   return {
     effect,
@@ -133,6 +142,7 @@ export function limitOf(
     barred: barred ? { proposal: barred.proposal, times: barred.times } : null,
     gives: best?.gives ?? null,
     costs: best?.costs ?? null,
+    guessed: context.reports.some((r) => r.ours.length > 0),
     machine,
     frame: share,
     another: budget ? anotherFor(budget) : null,

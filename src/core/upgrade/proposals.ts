@@ -1,6 +1,7 @@
 import { type Instead, insteadOf } from '@/core/choose';
 import { type Params, severity } from '@/core/findings';
 import {
+  type AxisRemedyCode,
   betterments,
   changedContext,
   contextOf,
@@ -53,7 +54,7 @@ export interface Proposal {
   readonly changes: readonly EffectChange[];
   /** What of it can be read on the machine, what gains most first. */
   readonly readable: readonly Readable[];
-  /** By example prices; null: nothing of it has one. */
+  /** By example prices; 0: nothing is bought; null: nothing of it has one. */
   readonly money: number | null;
   /** Parts that are touched; none: what is in the cabinet. */
   readonly touches: readonly string[];
@@ -66,6 +67,9 @@ interface Candidate {
   readonly axis: string;
   readonly edits: readonly Edit[];
 }
+
+/** Changes for which nothing is bought: time and an instrument. */
+const nothingBought: ReadonlySet<string> = new Set<AxisRemedyCode>(['calibrate', 'error-map', 'warm-up']);
 
 /** Of the parts of a family the nearest so many are looked at. */
 const NEAREST = 8;
@@ -220,17 +224,16 @@ function proposalOf(before: MachineContext, candidate: Candidate): Proposal | un
   const readable = candidate.axis ? readableOf(before, after, candidate.axis) : atTool(changes);
   const gains = changes.some((c) => timesBetter(c.better, c.before, c.after) >= LEAST_GAIN);
   if (!gains && !readable.length) return undefined;
+  const code = candidate.change.is === 'remedy' ? candidate.change.code : '';
   return {
     id: idOf(candidate),
     ...candidate,
     changes,
     readable,
-    money: costOfChange(before.project, before.reports, before.cost, candidate.edits),
-    touches: touchedParts(
-      before.project,
-      candidate.edits,
-      candidate.change.is === 'remedy' ? candidate.change.code : '',
-    ),
+    money: nothingBought.has(code)
+      ? 0
+      : costOfChange(before.project, before.reports, before.cost, candidate.edits),
+    touches: touchedParts(before.project, candidate.edits, code),
     worsens: worse(before, after),
   };
 }

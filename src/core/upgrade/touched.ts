@@ -2,29 +2,35 @@ import type { PartKind } from '@/core/build';
 import type { FrameRemedyCode } from '@/core/machine';
 import type { Axis, Edit, Project } from '@/core/model';
 
-/** Parts of an axis by what of it is changed, the first that fits. */
-const inAxis: readonly (readonly [RegExp, (axis: Axis) => readonly PartKind[]])[] = [
-  [/^drive\.(thread\.)?nut|^drive\.(reversal|nutPlay)/, () => ['nut']],
-  [/^drive\.(thrustBearing|motorEnd|bearing)/, () => ['block-fixed']],
-  [/^drive\.(farEnd|stretch|support)/, () => ['block-float']],
-  [/^drive\.(mesh|spring)/, () => ['pinion']],
-  [/^drive\.(temperatureRise|worstShare)/, () => []],
-  [/^drive/, (axis) => driveParts[axis.drive.kind]],
-  [/^coupling/, () => ['coupling']],
-  [/^reducer/, () => ['motor']],
-  [/^motor\.(current|usableShare|resistance|inductance)/, () => []],
-  [/^motor/, () => ['motor']],
-  [/^guide\.(heightError|parallelError)/, () => ['rail-a', 'rail-b']],
-  [/^guide/, () => ['carriages']],
-  [/^fit\.plates/, () => ['plate']],
-];
-
 const driveParts: Readonly<Record<Axis['drive']['kind'], readonly PartKind[]>> = {
   screw: ['screw', 'nut'],
   rack: ['rack', 'pinion'],
   belt: ['belt', 'wheels'],
   chain: ['belt', 'wheels'],
 };
+
+const ofDrive = ({ drive }: Axis): readonly PartKind[] => driveParts[drive.kind];
+/** Play is that of the nut where there is one, else that of the line. */
+const ofPlay = ({ drive }: Axis): readonly PartKind[] =>
+  drive.kind === 'screw' ? ['nut'] : driveParts[drive.kind];
+
+/** Parts of an axis by what of it is changed, the first that fits. */
+export const partsByPath: readonly (readonly [RegExp, (axis: Axis) => readonly PartKind[]])[] = [
+  // A drive on the other side is added; how the load is shared is a figure, and so is how warm it gets.
+  [/^drive\.(sets|worstShare|temperatureRise)$/, () => []],
+  [/^drive\.play$/, ofPlay],
+  [/^drive\.(thread\.nut|nut)/, () => ['nut']],
+  [/^drive\.(thrustBearing|motorEnd|bearing)/, () => ['block-fixed']],
+  [/^drive\.(farEnd|stretch)/, () => ['block-float']],
+  [/^drive\.(meshGap|spring)/, () => ['pinion']],
+  [/^drive/, ofDrive],
+  [/^coupling/, () => ['coupling']],
+  [/^reducer/, () => ['motor']],
+  [/^motor\.usableShare$/, () => []],
+  [/^motor/, () => ['motor']],
+  [/^guide\.(heightError|parallelError)$/, () => ['rail-a', 'rail-b']],
+  [/^guide/, () => ['carriages']],
+];
 
 /** Parts of the machine by what of its structure is changed. */
 const inStructure: Readonly<Record<string, PartKind>> = {
@@ -64,7 +70,7 @@ export function touchedParts(
     const [slice, at = '', ...rest] = path.split('.');
     if (slice === 'structure' && inStructure[at]) found.add(inStructure[at]);
     const axis = slice === 'axes' ? axes[Number(at)] : undefined;
-    const kinds = axis && inAxis.find(([p]) => p.test(rest.join('.')))?.[1](axis);
+    const kinds = axis && partsByPath.find(([p]) => p.test(rest.join('.')))?.[1](axis);
     for (const kind of kinds ?? []) found.add(`${axis!.id}/${kind}`);
   }
   return [...found];

@@ -12,9 +12,11 @@ import {
   massReport,
   summaryOf,
 } from '@/core/machine';
-import { applyEdits, type Project, type Upgrade } from '@/core/model';
+import { applyEdits, axisFields, type Project, type Upgrade } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { effectsOf, limitOf, type Proposal, proposalsOf, rankedBy, touchedParts, upgradeVerdict } from '.';
+import { isReached } from './effects';
+import { partsByPath } from './touched';
 
 /** A machine with its frame solved, as the page has it. */
 function solved(project: Project, withTrials = true): MachineContext {
@@ -118,11 +120,29 @@ describe('what must come apart', () => {
     const at = (path: string) => touchedParts(project, [{ path, value: null }]);
     expect(at('axes.1.controller.calibration')).toEqual([]);
     expect(at('axes.1.drive.temperatureRise')).toEqual([]);
+    expect(at('axes.1.drive.sets')).toEqual([]);
+    expect(at('axes.1.drive.play')).toEqual(['gantry/nut']);
+    expect(at('axes.0.drive.play')).toEqual(['bed/rack', 'bed/pinion']);
     expect(at('axes.1.drive.farEnd')).toEqual(['gantry/block-float']);
     expect(at('axes.1.drive.lead')).toEqual(['gantry/screw', 'gantry/nut']);
     expect(at('axes.0.drive.meshGap')).toEqual(['bed/pinion']);
     expect(at('axes.2.motor')).toEqual(['plunge/motor']);
     expect(at('structure.beam.section')).toEqual(['beam']);
+  });
+});
+
+describe('which parts a path stands for', () => {
+  it('is asked only of paths that there are', () => {
+    const choices = [
+      'drive.sets',
+      'drive.thrustBearing',
+      'drive.motorEnd',
+      'drive.farEnd',
+      'drive.thread.nut',
+    ];
+    const paths = [...Object.keys(axisFields), ...choices, 'drive', 'motor', 'guide', 'coupling', 'reducer'];
+    for (const [pattern] of partsByPath)
+      expect(paths.filter((p) => pattern.test(p)).length, String(pattern)).toBeGreaterThan(0);
   });
 });
 
@@ -135,6 +155,19 @@ const allowing = ({ context }: Told, allowed: number): MachineContext => ({
 describe('whether it is worth going on', () => {
   it('it is not where what was asked for is there', () => {
     expect(limitOf(told[0]!.context, told[0]!.proposals, 'error:x')?.verdict).toBe('reached');
+  });
+  it('never says that it is reached while something of it is not known', () => {
+    const { context, proposals } = told[0]!;
+    const asked = allowing(told[0]!, 1);
+    expect(limitOf(asked, proposals, 'error:x')?.verdict).toBe('reached');
+    const unknown = { ...asked, errors: asked.errors.map((e) => ({ ...e, missing: 1 })) };
+    const limit = limitOf(unknown, proposals, 'error:x')!;
+    expect(limit.effect.missing).toBeGreaterThan(0);
+    expect(limit.verdict).not.toBe('reached');
+    // Short of what is asked even so: what is missing makes it no better.
+    const short = { ...unknown, errors: unknown.errors.map((e) => ({ ...e, allowed: 1e-6 })) };
+    expect(effectsOf(short).flatMap((e) => (e.key === 'error:x' ? [isReached(e)] : []))).toEqual([false]);
+    expect(context.errors[0]!.missing).toBe(0);
   });
   it('says what another machine would have to be: with a frame so much stiffer the error just fits', () => {
     const { context, proposals } = told[2]!;
@@ -169,6 +202,14 @@ describe('whether it is worth going on', () => {
     expect(cheap.verdict).toBe('room');
     expect(cheap.best!.proposal).toBe(ranked[0]!.proposal);
     expect(cheap.gives).toBeCloseTo(1 - 1 / ranked[0]!.times, 12);
+  });
+  it('what nothing is bought for pays, whatever the machine costs', () => {
+    const { proposals } = told[0]!;
+    const free = proposals.filter((p) => p.money === 0);
+    expect(free.length).toBeGreaterThan(0);
+    for (const p of free) expect(p.touches).toEqual([]);
+    const bare = { ...allowing(told[0]!, 1e-4), cost: { ...told[0]!.context.cost, known: 0 } };
+    expect(limitOf(bare, free, 'error:y')).toMatchObject({ verdict: 'room', costs: 0 });
   });
   it('cannot say where what would help has no price', () => {
     const { context, proposals } = told[0]!;
@@ -219,6 +260,14 @@ describe('what an upgrade did', () => {
     expect(upgradeVerdict(upgrade('less', [10, 4], 3, null)).gained).toEqual({
       value: 6,
       half: Math.hypot(3, 3),
+    });
+  });
+  it('is told by its figures alone where nobody said how sure the readings are', () => {
+    const bare = upgrade('less', [10, 4], 0, plan);
+    expect(upgradeVerdict(bare)).toEqual({
+      verdict: 'no-doubt',
+      gained: { value: 6, half: 0 },
+      foretold: null,
     });
   });
   it('is not told before both were read', () => {

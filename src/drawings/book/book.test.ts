@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { steadyZone } from '@/core/build';
 import { rect } from '@/core/drawing';
-import { allFindings, machineReport } from '@/core/machine';
+import { allFindings, beginMachine, machineReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { type Book, type BookFaces, bookPdf, bookScale, papers } from '@/core/print';
 import { demoMachines } from '@/demo';
@@ -49,6 +49,23 @@ describe('the build book', () => {
       expect(told).toEqual(titles);
       expect(told.length + 1).toBe(BOOK_STEPS);
     }
+  });
+  it('tells the whole brief: accuracy, place, power, money', () => {
+    const [brief] = bookOf(kayak, time).chapters;
+    const rows = brief!.blocks.flatMap((b) => (b.is === 'table' ? b.rows : []));
+    const { accuracy, place, budget } = kayak.brief;
+    for (const typed of [accuracy!.typed, place.length!.typed, place.door!.typed, String(budget)])
+      expect(rows.map((r) => r[1])).toContain(typed);
+  });
+  it('calls nothing held that rests on numbers of ours', () => {
+    const names = (role: string) => ({ axis: role, body: 'all' });
+    const begun = beginMachine('new', '2026-11-28T00:00:00.000Z', 'New', names);
+    const { chapters } = bookOf(begun, time);
+    const told = JSON.stringify(
+      chapters.filter((c) => ['Where it stands', 'Specification'].includes(c.title)),
+    );
+    expect(told).toContain('holds, guessed');
+    expect(told).not.toContain('"holds"');
   });
   it('stands with a machine of which nothing is known yet', () => {
     const bare: Project = {

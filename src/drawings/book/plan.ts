@@ -35,7 +35,15 @@ export function briefChapter({ project }: Reported): BookChapter {
     blocks: [
       text(`${workNames[brief.work]}; ${arrangementText[brief.arrangement].name}.`),
       ...(project.note ? [text(project.note)] : []),
-      ...table(['What', 'Value', 'From'], inputsBelow(project, 'brief.area')),
+      ...table(
+        ['What', 'Value', 'From'],
+        [
+          ...Object.keys(brief)
+            .filter((field) => field !== 'cuts')
+            .flatMap((field) => inputsBelow(project, `brief.${field}`)),
+          ['Budget', brief.budget === null ? 'not given' : String(brief.budget), ''],
+        ],
+      ),
       ...brief.cuts.flatMap((cut, i) => [
         heading(`Cut: ${cut.name}`),
         ...table(['What', 'Value', 'From'], inputsBelow(project, `brief.cuts.${i}`)),
@@ -49,10 +57,11 @@ export function standsChapter({ project, report }: Reported): BookChapter {
   const { units } = project;
   const findings = allFindings(report).flatMap((f): BookBlock[] => {
     const told = findingText(f, units);
-    const where = project.axes.find((a) => a.id === f.axisId)?.name ?? 'Machine';
+    const at = project.axes.findIndex((a) => a.id === f.axisId);
+    const { ours } = report.axes[at] ?? report;
     return [
-      heading(`${where}: ${told.title}`),
-      text(`${verdictText(f.verdict, false)}.`),
+      heading(`${project.axes[at]?.name ?? 'Machine'}: ${told.title}`),
+      text(`${verdictText(f.verdict, ours.length > 0)}.`),
       ...told.lines.map(text),
     ];
   });
@@ -91,7 +100,8 @@ export function standsChapter({ project, report }: Reported): BookChapter {
 export function specChapter({ project, report }: Reported): BookChapter {
   const { units } = project;
   const blocks = project.axes.flatMap((axis, i): BookBlock[] => {
-    const { ladder, figures } = report.axes[i]!;
+    const { ladder, figures, ours } = report.axes[i]!;
+    const guessed = ours.length > 0;
     return [
       heading(axis.name),
       ...table(
@@ -99,7 +109,7 @@ export function specChapter({ project, report }: Reported): BookChapter {
         ladder.map((r) => [
           rungName[r.id],
           figure('speed', r.limit, units, 3),
-          verdictText(r.verdict, false),
+          verdictText(r.verdict, guessed),
         ]),
       ),
       ...table(

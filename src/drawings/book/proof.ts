@@ -57,9 +57,9 @@ export function readingsChapter({ project, truing }: Proved): BookChapter {
 export function proofChapter({ project, trials, held }: Proved): BookChapter {
   const { units } = project;
   const tried = trials.trials.filter((t) => t.last);
-  const blocks = tried.flatMap(({ plan, axisName, standing, last }): BookBlock[] => [
+  const blocks = tried.flatMap(({ plan, axisName, standing, last, guessed }): BookBlock[] => [
     heading(trialTitle(plan.key, axisName)),
-    text(`${last!.said.at.slice(0, 10)}: ${standingWords[standing]}.`),
+    text(`${last!.said.at.slice(0, 10)}: ${standingWords[standing]}${guessed ? ', guessed' : ''}.`),
     ...table(
       ['Figure', 'Read', '± (95 %)', 'Good enough'],
       last!.result.figures.map((f) => [

@@ -35,12 +35,15 @@ export async function mayWrite(folder: FileSystemDirectoryHandle, ask: boolean):
   return (await askable.requestPermission?.({ mode: 'readwrite' })) === 'granted';
 }
 
-/** A machine with its photos as a bundle; the state that leaves is known from then on. */
-export async function bundleOf(storage: MachineStorage, project: Project) {
+/**
+ * A machine with its photos as a bundle; the state that leaves is known from then on.
+ * @param slot see `Outside.know`.
+ */
+export async function bundleOf(storage: MachineStorage, project: Project, slot = '') {
   const contents = await storage.contents.of(project.files);
   const before = await storage.outside.known(project.id);
   const bundle = await writeBundle(project, contents, hashOf, { before });
-  await storage.outside.know(project, bundle.state);
+  await storage.outside.know(project, bundle.state, slot);
   return bundle;
 }
 
@@ -63,7 +66,7 @@ export async function writeBackup(
   const loaded = await storage.load(id);
   if (!loaded.ok) return false;
   const { project, mark } = loaded;
-  const { bytes } = await bundleOf(storage, project);
+  const { bytes } = await bundleOf(storage, project, 'backup');
   const file = await folder.getFileHandle(backupName(project, day), { create: true });
   const out = await file.createWritable();
   try {

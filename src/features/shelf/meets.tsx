@@ -3,11 +3,11 @@
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import type { MachineStorage } from '@/storage';
+import type { MachineStorage, Mark } from '@/storage';
 import { Notice } from '@/ui/notice';
 import { MergeSheet } from './merge-sheet';
 import { TAKE_BACK } from './take-back';
-import { type OpenMeeting, storeMerge } from './use-meets';
+import { type OpenMeeting, storeMerge, takeMergeBack } from './use-meets';
 import type { useShelf } from './use-shelf';
 
 type Shelf = ReturnType<typeof useShelf>;
@@ -15,13 +15,14 @@ type Shelf = ReturnType<typeof useShelf>;
 /** Says that two copies were merged, with a way back for a while. */
 function useMergeNote(storage: MachineStorage | null) {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
-  return ({ mine }: OpenMeeting) => {
+  return (meeting: OpenMeeting, mark: Mark) => {
     const back = async () => {
-      const head = await storage?.head(mine.id);
-      const saved = head && (await storage?.save(mine, head));
-      if (!saved?.ok) enqueueSnackbar('It could not be taken back.', { variant: 'error' });
+      if (storage && (await takeMergeBack(storage, meeting, mark))) return;
+      enqueueSnackbar('It was changed since, or the store does not answer: nothing was taken back.', {
+        variant: 'error',
+      });
     };
-    enqueueSnackbar(`Merged: ${mine.name}`, {
+    enqueueSnackbar(`Merged: ${meeting.mine.name}`, {
       autoHideDuration: TAKE_BACK,
       action: (key) => (
         <Button
@@ -83,21 +84,22 @@ export function Meets({ shelf }: { shelf: Shelf }) {
   const [merging, setMerging] = useState<OpenMeeting | null>(null);
   const note = useMergeNote(storage);
   const take = async (meeting: OpenMeeting, document: unknown) => {
-    const trouble = storage ? await storeMerge(storage, meeting, document) : 'store';
-    if (trouble) return trouble;
+    if (!storage) return { code: 'store' } as const;
+    const end = await storeMerge(storage, meeting, document);
+    if (!end.ok) return end.trouble;
     dropMeet(meeting);
     setMerging(null);
-    note(meeting);
+    note(meeting, end.mark);
     return undefined;
   };
   return (
     <>
       {meets.map((meeting) => (
-        <MetNotice key={meeting.came.file} {...{ meeting, shelf }} onMerge={() => setMerging(meeting)} />
+        <MetNotice key={meeting.came.key} {...{ meeting, shelf }} onMerge={() => setMerging(meeting)} />
       ))}
-      {merging && (
+      {merging && meets.includes(merging) && (
         <MergeSheet
-          key={merging.came.file}
+          key={merging.came.key}
           meeting={merging}
           onClose={() => setMerging(null)}
           onTake={(document) => take(merging, document)}

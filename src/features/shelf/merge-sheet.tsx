@@ -8,7 +8,7 @@ import type { UnitSystem } from '@/core/units';
 import { DifferenceTable } from '@/features/findings';
 import { Action } from '@/ui/action';
 import { Toggle } from '@/ui/toggle';
-import { differenceText } from '@/words';
+import { differenceText, explainIssue } from '@/words';
 import styles from './shelf.module.css';
 import type { MergeTrouble, OpenMeeting } from './use-meets';
 
@@ -17,11 +17,16 @@ const sides = [
   ['theirs', 'as in the file'],
 ] as const;
 
-const troubles: Record<MergeTrouble, string> = {
+const troubles: Record<Exclude<MergeTrouble['code'], 'breaks'>, string> = {
   changed: 'The machine was changed here meanwhile. Close this and import the file once more.',
   unreadable: 'Both together would be no machine that can be opened. Keep it beside instead.',
   store: 'The browser did not store it: its storage may be full. Nothing was changed.',
 };
+
+const troubleText = (trouble: MergeTrouble): string =>
+  trouble.code === 'breaks'
+    ? `Both together break a rule: ${explainIssue(trouble.issue)} Settle it otherwise, or keep it beside.`
+    : troubles[trouble.code];
 
 interface PlaceProps {
   readonly conflict: Conflict;
@@ -138,7 +143,7 @@ export function MergeSheet({ meeting, onTake, onClose }: SheetProps) {
         after={document as unknown as Project}
         system={system}
       />
-      {trouble && <p role="alert">{troubles[trouble]}</p>}
+      {trouble && <p role="alert">{troubleText(trouble)}</p>}
       <p className={styles.actions}>
         <Action variant="contained" onAct={() => void onTake(document).then(setTrouble)}>
           Merge into the one here

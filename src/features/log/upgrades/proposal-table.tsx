@@ -95,6 +95,11 @@ function Gives({ proposal, effect, times }: Pick<RowProps, 'proposal' | 'effect'
 const axisOf = ({ axes }: ApartKnown['project'], id: string) =>
   axes.find((a) => a.id === id)?.name ?? 'Machine';
 
+function moneyText(money: number | null): string {
+  if (money === null) return 'no price';
+  return money === 0 ? 'nothing to buy' : formatNumber(money, 3);
+}
+
 function ProposalRow({ proposal, effect, times, goal, apart, acts, onNoted }: RowProps) {
   const { project, system, editor } = useMachine();
   const off = apart?.of(proposal.touches);
@@ -115,7 +120,7 @@ function ProposalRow({ proposal, effect, times, goal, apart, acts, onNoted }: Ro
       <td data-label="gives">
         <Gives {...{ proposal, effect, times }} />
       </td>
-      <td data-label="costs">{proposal.money === null ? 'no price' : formatNumber(proposal.money, 3)}</td>
+      <td data-label="costs">{moneyText(proposal.money)}</td>
       <td data-label="apart">
         {apart ? <ApartCell proposal={proposal} apart={off} known={apart} /> : 'looking…'}
       </td>

@@ -31,7 +31,7 @@ function firstGoal(effects: readonly Effect[]): string {
 /** Whether it is worth going on, and what another machine would have to be. */
 function LimitNote({ limit }: { limit: Limit }) {
   const { project, system } = useMachine();
-  const { title, text } = limitText(limit, project, system);
+  const { title, text } = limitText(limit, system);
   const more = [barredText(limit, project, system), anotherText(limit, system)].filter(Boolean);
   return (
     <section className={own.limit} aria-label="Is it worth going on?">

@@ -1,22 +1,12 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { type Apart, comeApart, type Assembly, type Geometry } from '@/core/build';
-import { useBuild, useFrameTrials, useMachine, usePainted, useWork } from '@/features/frame';
+import { useBuild, useFrameTrials, useMachine, usePainted, useStamp, useWork } from '@/features/frame';
 import { useJob } from '@/workers';
 
 /** Changes that follow each other closely are looked at once, ms. */
 const PAUSE = 250;
-
-let stamps = 0;
-/** A number of its own for each input. */
-const useKey = (value: unknown): string => {
-  const [kept, setKept] = useState({ value, stamp: 0 });
-  if (kept.value === value) return `upgrades ${kept.stamp}`;
-  const next = { value, stamp: ++stamps };
-  setKept(next);
-  return `upgrades ${next.stamp}`;
-};
 
 /** Changes that would better the open machine, worked out beside the page once its frame is solved. */
 export function useProposals() {
@@ -28,7 +18,7 @@ export function useProposals() {
     () => ({ project, known: { frame, trials: trials.output ?? [] } }),
     [project, frame, trials.output],
   );
-  const key = useKey(input);
+  const key = String(useStamp(input));
   const job = useJob('upgrades', { input, key: ready ? key : null, pause: PAUSE, lane: 'upgrades' });
   return { context, job, waiting: (!ready || job.busy) && !job.stopped };
 }
