@@ -213,7 +213,7 @@ test('another thread, two sides, keys and units', async ({ page }) => {
   await page.keyboard.press('Alt+ArrowRight');
   await expect(page).toHaveURL(/a=plunge/);
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Help' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'mm → in' }).click();
   await expect(page.getByText('travel 5.9055 in')).toBeVisible();

@@ -44,7 +44,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
     [
-      'keys',
+      'help',
       async (page) => {
         await page.keyboard.press('Escape');
         await page.getByRole('heading', { level: 1 }).click();

@@ -57,6 +57,9 @@ describe('one plate from a terminal', () => {
     );
     const { out } = await sheet('demo.json', 'book', '--as', 'pdf', '--paper', 'letter');
     expect(Buffer.from(out as Uint8Array).toString('latin1', 0, 5)).toBe('%PDF-');
+    expect(String((await sheet('demo.json', 'cautions', '--as', 'md')).out)).toMatch(
+      /\n## 1 Cautions\n[^]*\n### While it is trued up\n/,
+    );
     expect((await sheet('demo.json', 'book', '--as', 'docx')).err).toMatch(/Usage/);
   });
   it.each([

@@ -18,6 +18,7 @@ import {
   arrangementFormats,
   bookMarkdown,
   bookOf,
+  cautionsBook,
   type BuildSheetId,
   buildSheets,
   cutsCsv,
@@ -44,11 +45,12 @@ const usage = `Usage: npm run --silent sheet -- machine.json plate --as FORMAT [
        npm run --silent sheet -- machine.json dates --as ics
        npm run --silent sheet -- machine.json wiring --as pdf|csv [--paper a4|letter]
        npm run --silent sheet -- machine.json book --as pdf|md [--paper a4|letter]
+       npm run --silent sheet -- machine.json cautions --as pdf|md [--paper a4|letter]
 FORMAT is one of ${plateFormats.join(', ')}; PAPER one of ${Object.keys(sheetPapers).join(', ')}.
 --cut: the spot drilling goes into the work; without it the program is an air pass.
 Writes one plate of a machine, the machine in three views, its list of parts, its cuts bar by bar,
 labels for boxes, the order of work step by step, its dates as a calendar, its
-wiring, or all of it as one book, to standard output.
+wiring, its cautions with the steps that they stand with, or all of it as one book, to standard output.
 The plate is meant by its name or its id.
 Exit code 0: written; 2: the file, the plate or the call is not as it should be (see standard error).
 `;
@@ -93,19 +95,26 @@ async function arrangement(project: Project, args: readonly string[], now: Date)
   return written(data);
 }
 
-/** The name that means all of it. */
-const BOOK = 'book';
+/** What is one document: all of it, or where somebody can be hurt. */
+const books = { book: bookOf, cautions: cautionsBook } as const;
+
+const isBook = (name: string): name is keyof typeof books => Object.hasOwn(books, name);
 
 /** A face that ships with the application. */
 const faceOf = (name: string): string =>
   readFileSync(resolve('node_modules/dejavu-fonts-ttf/ttf', `${name}.ttf`)).toString('base64');
 
-/** The whole machine as one document. */
-async function book(project: Project, args: readonly string[], now: Date): Promise<Written> {
+/** A machine, or a part of what is to be said of it, as one document. */
+async function book(
+  project: Project,
+  name: keyof typeof books,
+  args: readonly string[],
+  now: Date,
+): Promise<Written> {
   const as = option(args, '--as');
   const paper = option(args, '--paper') ?? (project.units === 'metric' ? 'a4' : 'letter');
   if ((as !== 'pdf' && as !== 'md') || !isPaper(paper)) return refused(usage);
-  const made = bookOf(project, { today: now.toISOString().slice(0, 10), zone: steadyZone });
+  const made = books[name](project, { today: now.toISOString().slice(0, 10), zone: steadyZone });
   if (as === 'md') return written(bookMarkdown(made));
   const faces = { normal: faceOf('DejaVuSansCondensed'), bold: faceOf('DejaVuSansCondensed-Bold') };
   return written(bookPdf(made, { paper: papers[paper], faces, made: now }));
@@ -211,7 +220,7 @@ export async function run(
   }
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refused(opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''));
-  if (name === BOOK) return book(opened.project, args, now);
+  if (isBook(name)) return book(opened.project, name, args, now);
   if (isBuildSheet(name)) return buildSheet(opened.project, name, args, now);
   return name === ARRANGEMENT
     ? arrangement(opened.project, args, now)

@@ -45,4 +45,4 @@ export { cableName, cableNotes, hasTorch, wiringCsv, wiringPdf, type WiringShown
 export { roundsDrawing, type RoundsShown, truingDrawing, type TruingShown } from './truing';
 export { setupDrawing } from './truing-setup';
 export { compensationCsv, hasCompensation, recordCsv, settingsCsv } from './prove-files';
-export { BOOK_STEPS, bookMarkdown, bookOf, bookSteps, type BookTime } from './book';
+export { BOOK_STEPS, bookMarkdown, bookOf, bookSteps, type BookTime, cautionsBook } from './book';

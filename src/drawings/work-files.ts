@@ -35,7 +35,7 @@ export interface WorkShown {
 const when = (at: Wall) => `${dateOfWall(at)} ${timeOfWall(at)}`;
 
 /** Steps in their order; without an order as they are told. */
-function ordered({ assembly: { steps, ordering } }: WorkContext): readonly WorkStep[] {
+export function ordered({ assembly: { steps, ordering } }: WorkContext): readonly WorkStep[] {
   const byId = new Map(steps.map((s) => [s.id, s]));
   const list = ordering.turns.flatMap((t) => (t.kind === 'do' ? [byId.get(t.id)!] : []));
   return list.length ? list : steps;

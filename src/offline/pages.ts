@@ -11,6 +11,7 @@ export const pages = [
   '/practice',
   '/handbook',
   '/handbook/formula',
+  '/handbook/guide',
 ] as const;
 
 /** How the files of this build are addressed. */

@@ -7,6 +7,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { memo, type ReactNode } from 'react';
 import styles from './card-table.module.css';
+import { Explained } from './explained';
 
 interface CardTableProps {
   readonly titles: readonly string[];
@@ -30,7 +31,7 @@ const Head = memo(function Head({ titles, acts }: HeadProps) {
       <TableRow>
         {titles.map((title) => (
           <TableCell key={title} scope="col">
-            {title}
+            <Explained>{title}</Explained>
           </TableCell>
         ))}
         {acts && <TableCell component="td" />}

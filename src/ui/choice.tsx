@@ -2,8 +2,10 @@
 
 import NativeSelect from '@mui/material/NativeSelect';
 import useEventCallback from '@mui/utils/useEventCallback';
-import { memo, useId } from 'react';
+import { memo, useId, useMemo } from 'react';
+import { wordsOf } from '@/words';
 import styles from './choice.module.css';
+import { Hint } from './hint';
 import { type Refused, useRefusal } from './refusal';
 
 interface ChoiceProps<T extends string | number> {
@@ -22,6 +24,8 @@ interface ListProps {
   readonly id: string;
   readonly label: string | undefined;
   readonly describedBy: string | undefined;
+  /** What the words of the label mean. */
+  readonly told: string;
   readonly value: string | number;
   readonly options: Options;
   readonly onText: (text: string) => void;
@@ -34,8 +38,8 @@ const sameList = ({ options: a, ...one }: ListProps, { options: b, ...other }: L
   sameOptions(a, b) && Object.entries(one).every(([key, v]) => v === other[key as keyof typeof other]);
 
 /** The list itself, drawn anew only where it reads otherwise. */
-const List = memo(function List({ id, label, describedBy, value, options, onText }: ListProps) {
-  return (
+const List = memo(function List({ id, label, describedBy, told, value, options, onText }: ListProps) {
+  const list = (
     <NativeSelect
       value={value}
       disableUnderline
@@ -49,12 +53,14 @@ const List = memo(function List({ id, label, describedBy, value, options, onText
       ))}
     </NativeSelect>
   );
+  return told ? <Hint text={told}>{list}</Hint> : list;
 }, sameList);
 
 /** A choice among words, with the reason below it where a rule forbids it. */
 export function Choice<T extends string | number>({ label, value, options, onPick, bare }: ChoiceProps<T>) {
   const id = useId();
   const refusal = useRefusal();
+  const told = useMemo(() => wordsOf(label), [label]);
   const pick = useEventCallback((text: string) => {
     const picked = options.find(([v]) => String(v) === text);
     if (picked) refusal.attempt(() => onPick(picked[0]));
@@ -63,6 +69,7 @@ export function Choice<T extends string | number>({ label, value, options, onPic
     <div className={bare ? styles.bare : styles.choice}>
       {!bare && <label htmlFor={id}>{label}</label>}
       <List
+        told={told}
         id={id}
         label={bare ? label : undefined}
         describedBy={refusal.id}

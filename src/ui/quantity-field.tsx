@@ -1,11 +1,12 @@
 'use client';
 
 import InputBase from '@mui/material/InputBase';
-import Tooltip from '@mui/material/Tooltip';
 import useEventCallback from '@mui/utils/useEventCallback';
-import { memo, useId, useState } from 'react';
+import { memo, useId, useMemo, useState } from 'react';
 import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
+import { wordsOf } from '@/words';
 import { BasisMark, type BasisName } from './basis-mark';
+import { Hint } from './hint';
 import styles from './quantity-field.module.css';
 
 export interface QuantityValue {
@@ -113,20 +114,14 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
   const id = useId();
   const { text, error, also, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const changeBasis = useEventCallback(setBasis);
+  const told = useMemo(() => help ?? wordsOf(label), [help, label]);
   const other = value && !error ? otherText(kind, value) : '';
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
       <label className={styles.label} htmlFor={id}>
         {label}
       </label>
-      <Tooltip
-        describeChild
-        title={typing ? '' : (help ?? '')}
-        placement="top-start"
-        disableInteractive
-        // Gone at once: a help that fades would be placed anew by every keystroke.
-        slotProps={{ popper: { disablePortal: true }, transition: { timeout: 0 } }}
-      >
+      <Hint text={typing ? '' : told}>
         <InputBase
           id={id}
           className={styles.input ?? ''}
@@ -155,7 +150,7 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
             if (e.key === 'Enter' && e.target instanceof HTMLElement) e.target.blur();
           }}
         />
-      </Tooltip>
+      </Hint>
       <span className={styles.other} id={`${id}-other`}>
         {other}
       </span>

@@ -1,3 +1,4 @@
+import { Explained } from './explained';
 import styles from './title-block.module.css';
 
 /** The small table in the lower right of a shop drawing. */
@@ -10,7 +11,9 @@ export function TitleBlock({
     <dl className={styles.block}>
       {cells.map((c) => (
         <div key={c.label}>
-          <dt>{c.label}</dt>
+          <dt>
+            <Explained>{c.label}</Explained>
+          </dt>
           <dd>{c.value}</dd>
         </div>
       ))}

@@ -4,19 +4,35 @@ export interface Term {
   readonly means: string;
   /** Ours: not found in a textbook under this name. */
   readonly ours?: boolean;
+  /**
+   * `alone`: also an everyday word, explained only where it stands by itself. `as-is`: with an s behind it
+   * another word.
+   */
+  readonly form?: 'alone' | 'as-is';
 }
 
 /** Words that stand on the sheets and are not everybody's. */
 export const glossary: readonly Term[] = [
-  { word: 'holds', means: 'Everything that was checked keeps its distance from its limit.', ours: true },
+  {
+    word: 'holds',
+    means: 'Everything that was checked keeps its distance from its limit.',
+    ours: true,
+    form: 'alone',
+  },
   {
     word: 'thin',
     means: 'It holds, and with less than 15 % to spare, or with a loss of comfort.',
     ours: true,
+    form: 'alone',
   },
   { word: 'gives out', means: 'A limit is passed: it will not do what is asked of it.', ours: true },
-  { word: 'not known', means: 'Something that the answer needs was not said.', ours: true },
-  { word: 'guessed', means: 'The answer rests on a number of ours that nobody has said yet.', ours: true },
+  { word: 'not known', means: 'Something that the answer needs was not said.', ours: true, form: 'alone' },
+  {
+    word: 'guessed',
+    means: 'The answer rests on a number of ours that nobody has said yet.',
+    ours: true,
+    form: 'alone',
+  },
   {
     word: 'basis',
     means:
@@ -28,7 +44,7 @@ export const glossary: readonly Term[] = [
     means: 'One speed at which something gives out; the lowest rung of the ladder governs.',
     ours: true,
   },
-  { word: 'lead', means: 'How far a nut goes in one turn of its screw.' },
+  { word: 'lead', means: 'How far a nut goes in one turn of its screw.', form: 'as-is' },
   { word: 'pitch', means: 'From one thread, tooth or roller to the next. With one start it is the lead.' },
   { word: 'whip', means: 'A long screw bows out and beats at its critical speed.' },
   { word: 'pull-out torque', means: 'Most that a stepper turns at a speed before it loses its step.' },
@@ -69,12 +85,16 @@ export const glossary: readonly Term[] = [
   { word: 'tram', means: 'The spindle stands square to the table both ways.' },
   { word: 'kerf', means: 'What the saw or the torch takes away in its width.' },
   { word: 'truing up', means: 'Making straight, flat, square and parallel, reading by reading.' },
-  { word: 'wind', means: 'A twist between two ends, seen with sticks or a level.' },
+  { word: 'wind', means: 'A twist between two ends, seen with sticks or a level.', form: 'alone' },
   { word: 'half-width, 95 %', means: 'The truth lies within ± so much in nineteen of twenty cases.' },
-  { word: 'conforms', means: 'Within the limit even by the far end of its doubt (ISO 14253-1).' },
+  {
+    word: 'conforms',
+    means: 'Within the limit even by the far end of its doubt (ISO 14253-1).',
+    form: 'alone',
+  },
   { word: 'stale', means: 'Read before something was moved that it stands on.', ours: true },
   { word: 'staircase', means: 'Faster and faster until steps are lost, then half-way back.', ours: true },
-  { word: 'bundle', means: 'One zip with the machine and all its photos.', ours: true },
+  { word: 'bundle', means: 'One zip with the machine and all its photos.', ours: true, form: 'alone' },
 ];
 
 /** Terms with all the words in them, in any order. */
@@ -84,3 +104,49 @@ export function searchTerms(text: string): readonly Term[] {
     wanted.every((w) => `${word} ${means}`.toLowerCase().includes(w)),
   );
 }
+
+const escaped = (word: string) => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+function patternOf({ word, form }: Term): RegExp {
+  if (form === 'alone') return new RegExp(`^${escaped(word)}$`, 'i');
+  const ending = form === 'as-is' ? '' : '(?:e?s)?';
+  return new RegExp(`(?<![\\p{L}-])${escaped(word)}${ending}(?![\\p{L}-])`, 'iu');
+}
+
+/** Each term as it may stand in a sentence, the longest first: "pull-out torque" goes before "torque". */
+const patterns = [...glossary]
+  .sort((a, b) => b.word.length - a.word.length)
+  .map((term) => ({ term, pattern: patternOf(term) }));
+
+/** A stretch of a text, and the term that it is. */
+export interface Marked {
+  readonly text: string;
+  readonly term?: Term;
+}
+
+/** A text cut into stretches, the first mention of each term by itself. */
+export function markTerms(text: string): readonly Marked[] {
+  let rest: readonly Marked[] = [{ text }];
+  for (const { term, pattern } of patterns) {
+    const at = rest.findIndex((m) => !m.term && pattern.test(m.text));
+    if (at < 0) continue;
+    const { text: whole } = rest[at]!;
+    const found = pattern.exec(whole)!;
+    const end = found.index + found[0].length;
+    const cut = [{ text: whole.slice(0, found.index) }, { text: found[0], term }, { text: whole.slice(end) }];
+    rest = [...rest.slice(0, at), ...cut.filter((m) => m.text !== ''), ...rest.slice(at + 1)];
+  }
+  return rest;
+}
+
+/** Terms that any of these texts mentions, in the order of the glossary. */
+export function termsIn(texts: readonly string[]): readonly Term[] {
+  const found = new Set(texts.flatMap((text) => markTerms(text).flatMap(({ term }) => (term ? [term] : []))));
+  return glossary.filter((term) => found.has(term));
+}
+
+/** What the words of a label mean, in a sentence each; empty where all of them are everybody's. */
+export const wordsOf = (label: string): string =>
+  termsIn([label])
+    .map(({ word, means }) => (word.toLowerCase() === label.toLowerCase() ? means : `${word}: ${means}`))
+    .join(' ');

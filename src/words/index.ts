@@ -134,5 +134,6 @@ export {
   upgradeStateNames,
   upgradeVerdictText,
 } from './upgrades';
-export { glossary, searchTerms, type Term } from './glossary';
+export { glossary, markTerms, searchTerms, type Term, termsIn, wordsOf } from './glossary';
+export { type Guide, guideById, type GuideChapter, guideChapters, guides, searchGuides } from './guides';
 export { type TourStop, tourStops, tourTexts } from './tour';

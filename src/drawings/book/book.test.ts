@@ -8,7 +8,7 @@ import { type Book, type BookFaces, bookPdf, bookScale, papers } from '@/core/pr
 import { demoMachines } from '@/demo';
 import { findingText } from '@/words';
 import { longest, pages, poppler, px, textOfPages } from '@test/helpers/pdf';
-import { BOOK_STEPS, bookMarkdown, bookOf, bookSteps } from '.';
+import { BOOK_STEPS, bookMarkdown, bookOf, bookSteps, cautionsBook } from '.';
 
 const face = (name: string) =>
   readFileSync(`node_modules/dejavu-fonts-ttf/ttf/${name}.ttf`).toString('base64');
@@ -56,6 +56,22 @@ describe('the build book', () => {
     const { accuracy, place, budget } = kayak.brief;
     for (const typed of [accuracy!.typed, place.length!.typed, place.door!.typed, String(budget)])
       expect(rows.map((r) => r[1])).toContain(typed);
+  });
+  it('every caution stands with each step, sheet and trial that it is of, in the book and by itself', () => {
+    const alone = cautionsBook(kayak, time).chapters;
+    expect(alone.map((c) => c.title)).toEqual(['Cautions']);
+    const { blocks } = alone[0]!;
+    expect(bookOf(kayak, time).chapters.find((c) => c.title === 'Cautions')!.blocks).toEqual(blocks);
+    const told = (caution: RegExp) => {
+      const at = blocks.findIndex((b) => b.is === 'caution' && caution.test(b.text));
+      const next = blocks[at + 1];
+      return next?.is === 'list' ? next.items : [];
+    };
+    expect(told(/^Cutter out/)).toContain('Bed axis: Staircase of speed');
+    expect(told(/^A taut wire whips/)).toContain('Rail A, sideways');
+    expect(told(/^Prop the gantry or head/)).toContain('Plunge axis square');
+    const texts = blocks.flatMap((b) => (b.is === 'caution' ? [b.text] : []));
+    expect(texts.some((t) => t.startsWith('Mains and cabinets'))).toBe(true);
   });
   it('calls nothing held that rests on numbers of ours', () => {
     const names = (role: string) => ({ axis: role, body: 'all' });

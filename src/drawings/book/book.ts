@@ -4,17 +4,18 @@ import type { Project } from '@/core/model';
 import type { Book, BookChapter } from '@/core/print';
 import { heldRows, trialsOf, truingOf } from '@/core/prove';
 import { arrangementText, lineName, verdictText, workNames } from '@/words';
+import { cautionsChapter } from './cautions';
 import { logChapter } from './life';
 import {
   briefChapter,
-  cautionsChapter,
   drawingsChapter,
+  type Reported,
   specChapter,
   standsChapter,
   workingChapter,
 } from './plan';
-import { proofCautions, proofChapter, readingsChapter, settingsChapter } from './proof';
-import { cutsChapter, partsChapter, stepCautions, stepsChapter, wiringChapter } from './shop';
+import { proofChapter, readingsChapter, settingsChapter } from './proof';
+import { cutsChapter, partsChapter, stepsChapter, wiringChapter } from './shop';
 
 /** When the book is made, and how the clocks run there. */
 export interface BookTime {
@@ -66,16 +67,21 @@ export function* bookSteps(project: Project, { today, zone }: BookTime): Generat
     () => proofChapter(proved),
     () => wiringChapter(shop),
     () => settingsChapter(proved),
-    () => cautionsChapter(reported, [...stepCautions(shop), ...proofCautions(proved)]),
+    () => cautionsChapter({ ...proved, cautions: reported.report.cautions, work: shop.work }),
     () => logChapter(project, (key) => names.get(key) ?? 'A part that is gone'),
   );
-  const { verdict, ours } = reported.report;
+  return bound(reported, today, chapters);
+}
+
+/** Chapters between a first page and what every page ends with. */
+function bound({ project, report }: Reported, today: string, chapters: readonly BookChapter[]): Book {
+  const { brief } = project;
   return {
     title: project.name,
-    subtitle: `${workNames[project.brief.work]}, ${arrangementText[project.brief.arrangement].name}`,
+    subtitle: `${workNames[brief.work]}, ${arrangementText[brief.arrangement].name}`,
     facts: [
       ['As of', today],
-      ['Verdict', verdictText(verdict, ours.length > 0)],
+      ['Verdict', verdictText(report.verdict, report.ours.length > 0)],
       ['Axes', project.axes.map((a) => `${a.letter} ${a.name}`).join(', ')],
     ],
     note:
@@ -84,6 +90,23 @@ export function* bookSteps(project: Project, { today, zone }: BookTime): Generat
       'build by it.',
     chapters,
   };
+}
+
+/**
+ * Every caution of a machine with the steps that it stands with, to hang up in the shop.
+ * @param project a machine that breaks no rule.
+ */
+export function cautionsBook(project: Project, { today, zone }: BookTime): Book {
+  const reported = { project, report: machineReport(project, { flex: false, remedies: false }) };
+  const built = buildContext(project, reported.report.axes, today);
+  const risky = {
+    project,
+    cautions: reported.report.cautions,
+    work: workOf(built, { now: wallOf(today), zone }),
+    truing: truingOf(project),
+    trials: trialsOf(project),
+  };
+  return bound(reported, today, [cautionsChapter(risky)]);
 }
 
 /** The whole book at once. */

@@ -1,2 +1,2 @@
-export { BOOK_STEPS, bookOf, bookSteps, type BookTime } from './book';
+export { BOOK_STEPS, bookOf, bookSteps, type BookTime, cautionsBook } from './book';
 export { bookMarkdown } from './markdown';

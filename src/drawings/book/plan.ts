@@ -4,7 +4,6 @@ import type { Axis, Project } from '@/core/model';
 import type { BookBlock, BookChapter } from '@/core/print';
 import {
   arrangementText,
-  cautionText,
   errorName,
   figureName,
   findingText,
@@ -206,14 +205,3 @@ export function workingChapter({ project }: Reported): BookChapter {
   });
   return { title: 'Working', blocks };
 }
-
-/** Every caution, whom it defers to. */
-export const cautionsChapter = ({ project, report }: Reported, more: readonly string[]): BookChapter => ({
-  title: 'Cautions',
-  blocks: [
-    text('The tool advises; it certifies nothing. Local codes and licensed practice decide.'),
-    ...[...new Set([...report.cautions.map((c) => cautionText(c, project.units)), ...more])].map(
-      (caution): BookBlock => ({ is: 'caution', text: caution }),
-    ),
-  ],
-});

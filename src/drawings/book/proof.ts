@@ -2,7 +2,6 @@ import { type HeldRow, settingsOf, type Trials, type Truing } from '@/core/prove
 import type { Project } from '@/core/model';
 import type { BookBlock, BookChapter } from '@/core/print';
 import {
-  cautionWords,
   foretoldNames,
   instrumentNames,
   settingFrom,
@@ -10,7 +9,6 @@ import {
   settingText,
   sheetTitle,
   standingWords,
-  trialCautions,
   trialFigureName,
   trialPair,
   trialText,
@@ -101,11 +99,3 @@ export const settingsChapter = ({ project, trials }: Proved): BookChapter => ({
     ]),
   ),
 });
-
-/** Cautions of sheets and trials, each once. */
-export const proofCautions = ({ truing, trials }: Proved): readonly string[] => [
-  ...new Set([
-    ...truing.sheets.flatMap((s) => s.plan.cautions.map((c) => cautionWords[c])),
-    ...trials.trials.flatMap((t) => t.plan.cautions.map((c) => trialCautions[c])),
-  ]),
-];

@@ -1,6 +1,6 @@
 import { type BuildContext, type WiringSheet, type WorkContext } from '@/core/build';
 import type { BookChapter } from '@/core/print';
-import { lineName, ownerName, stateNames, stepCautionTexts } from '@/words';
+import { lineName, ownerName, stateNames } from '@/words';
 import { cutItems } from '../build-files';
 import { wiringItems } from '../wiring-files';
 import { orderItems } from '../work-files';
@@ -44,8 +44,3 @@ export const wiringChapter = ({ built: { project }, wiring }: Shop): BookChapter
   title: 'Wiring',
   blocks: stacked(wiringItems({ project, sheet: wiring })),
 });
-
-/** Cautions of the steps, each once. */
-export const stepCautions = ({ work }: Shop): readonly string[] => [
-  ...new Set(work.assembly.steps.flatMap((s) => s.cautions.map((c) => stepCautionTexts[c]))),
-];

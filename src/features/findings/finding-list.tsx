@@ -8,6 +8,7 @@ import { type AnyFinding, costOfChange, elsewhere, type Known } from '@/core/mac
 import type { UnitSystem } from '@/core/units';
 import { useMachine, usePainted, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { Explained } from '@/ui/explained';
 import { Fold } from '@/ui/fold';
 import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
@@ -114,7 +115,9 @@ function FindingCard({ finding, loaded, ours, open, reach, onWorking }: CardProp
       }
     >
       {text.lines.map((l) => (
-        <p key={l}>{l}</p>
+        <p key={l}>
+          <Explained>{l}</Explained>
+        </p>
       ))}
       {line && onWorking && (
         <Action className={styles.working} onAct={() => onWorking(line)}>

@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -7,6 +7,7 @@ import { Session } from '@/session';
 import { askToKeep, Database, MachineStorage } from '@/storage';
 import { demoProject } from '@test/helpers/demo';
 import { renderOn } from '@test/helpers/session';
+import { Help } from './help';
 import { SaveNotice } from './save-notice';
 import { Shortcuts } from './shortcuts';
 import { useKnown, useReport } from './reports-context';
@@ -102,7 +103,7 @@ describe('asking the browser to keep the machines', () => {
 });
 
 describe('keys', () => {
-  it('undo and redo from anywhere, and the list of keys', async () => {
+  it('undo and redo from anywhere, and nothing inside a field but what it takes', async () => {
     const s = await session();
     render(
       <SnackbarProvider>
@@ -116,10 +117,35 @@ describe('keys', () => {
     expect(await screen.findByText('Taken back: Name')).toBeInTheDocument();
     fireEvent.keyDown(window, { key: 'y', ctrlKey: true });
     expect(s.project!.name).toBe('Changed');
+  });
+});
+
+describe('help', () => {
+  it('opens by its key outside of fields, with the words that stand on the sheet', async () => {
+    render(
+      <>
+        <main id="sheet">
+          <p>
+            The <b>lead</b> of the screw, and its backlash.
+          </p>
+          <input aria-label="field" />
+        </main>
+        <Help />
+      </>,
+    );
     fireEvent.keyDown(screen.getByLabelText('field'), { key: '?' });
     expect(screen.queryByRole('dialog')).toBeNull();
     fireEvent.keyDown(document.body, { key: '?' });
-    expect(await screen.findByRole('dialog', { name: 'Keys' })).toBeInTheDocument();
+    const help = await screen.findByRole('dialog', { name: 'Help' });
+    const words = within(help).getByRole('region', { name: 'Words on this page' });
+    expect(
+      within(words)
+        .getAllByRole('term')
+        .map((t) => t.textContent.trim()),
+    ).toEqual(['lead', 'backlash']);
+    expect(within(help).getByText('take the last step back')).toBeInTheDocument();
+    fireEvent.click(within(help).getByRole('button', { name: 'Close' }));
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
   });
 });
 

@@ -10,6 +10,7 @@ import { Action } from '@/ui/action';
 import type { MachineEditor } from './editor';
 import { useExport } from './export';
 import { useMachine } from './machine-context';
+import { Help } from './help';
 import styles from './sheet-head.module.css';
 import { machineHref } from './stations';
 
@@ -109,7 +110,7 @@ export function SheetTools({ children }: { children?: ReactNode }) {
       {children}
       <OutWords session={session} />
       <SaveWord />
-      <span className={styles.hint}>? keys</span>
+      <Help />
     </div>
   );
 }

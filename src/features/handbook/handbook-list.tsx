@@ -7,7 +7,8 @@ import { chapters, formulas, searchFormulas } from '@/core/handbook';
 import { texOf } from '@/core/worksheet';
 import { formulaHref } from '@/ui/formula-href';
 import { TexSymbol } from '@/ui/tex';
-import { searchTerms } from '@/words';
+import { guides, searchGuides, searchTerms } from '@/words';
+import { GuideList } from './guide-list';
 import styles from './handbook.module.css';
 import { WordList } from './word-list';
 
@@ -15,6 +16,7 @@ import { WordList } from './word-list';
 export function HandbookList() {
   const [search, setSearch] = useState('');
   const found = new Set(searchFormulas(useDeferredValue(search)).map((f) => f.id));
+  const told = searchGuides(useDeferredValue(search));
   return (
     <main className={styles.page}>
       <header className={styles.head}>
@@ -24,7 +26,8 @@ export function HandbookList() {
         <h1>Handbook</h1>
         <p>
           Every formula that stands behind a number: {formulas.length} of them, each with its symbols, source,
-          range of use and an example to play with. It advises; it certifies nothing.
+          range of use and an example to play with; and {guides.length} pages on how a thing is done. It
+          advises; it certifies nothing.
         </p>
         <label className={styles.search}>
           Search{' '}
@@ -37,16 +40,17 @@ export function HandbookList() {
           />
         </label>
         <p role="status" className={styles.count}>
-          {search.trim() ? `${found.size} found` : ''}
+          {search.trim() ? `${found.size + told.length} found` : ''}
         </p>
       </header>
-      {found.size === 0 && !searchTerms(search).length && (
+      {found.size + told.length === 0 && !searchTerms(search).length && (
         <p className={styles.none}>
           Nothing has “{search}” in its title, symbols, source or range. Try one word of the trade: lead,
           mesh, pull-out, span.
         </p>
       )}
       <WordList search={search} />
+      <GuideList guides={told} />
       {chapters.map((chapter) => {
         const shown = chapter.formulas.filter((f) => found.has(f.id));
         return shown.length === 0 ? null : (

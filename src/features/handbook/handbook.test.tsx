@@ -2,12 +2,13 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { formulas } from '@/core/handbook';
-import { FormulaPage, HandbookList } from '.';
+import { guides } from '@/words';
+import { FormulaPage, GuidePage, HandbookList } from '.';
 
 describe('the list of formulas', () => {
   it('has a link for each, is searched, and says so when nothing is found', async () => {
     render(<HandbookList />);
-    expect(screen.getAllByRole('listitem')).toHaveLength(formulas.length);
+    expect(screen.getAllByRole('listitem')).toHaveLength(formulas.length + guides.length);
     await userEvent.type(screen.getByRole('searchbox'), 'tooth bending lewis');
     expect(screen.getByRole('link', { name: /^Force that a tooth of the pinion takes/ })).toHaveAttribute(
       'href',
@@ -16,6 +17,31 @@ describe('the list of formulas', () => {
     expect(screen.getByRole('status')).toHaveTextContent('1 found');
     await userEvent.type(screen.getByRole('searchbox'), ' zeppelin');
     expect(screen.getByText(/^Nothing has/)).toBeInTheDocument();
+  });
+});
+
+describe('how a thing is done', () => {
+  it('is found by its words and told with cautions, source, limits and formulas', async () => {
+    render(<HandbookList />);
+    await userEvent.type(screen.getByRole('searchbox'), 'turned over blade lean');
+    expect(screen.getByRole('link', { name: /^Plunge axis square/ })).toHaveAttribute(
+      'href',
+      '/handbook/guide?g=true-up%2Flean',
+    );
+  });
+  it('leads to its formulas and to its neighbours, and explains its words', async () => {
+    render(<GuidePage id="trial/stairs-speed" />);
+    expect(screen.getByRole('list', { name: 'Cautions' })).toHaveTextContent(/Cutter out/);
+    expect(screen.getByRole('link', { name: 'Pull-out torque at speed' })).toHaveAttribute(
+      'href',
+      '/handbook/formula?f=stepper%2Fpull-out',
+    );
+    expect(screen.getByRole('link', { name: /^← Lost motion by link/ })).toBeInTheDocument();
+    expect(screen.getByText(/whole groups of four full steps/)).toBeInTheDocument();
+  });
+  it('says so where there is no such page', () => {
+    render(<GuidePage id="fit/magic" />);
+    expect(screen.getByRole('heading', { name: 'No such page of the handbook' })).toBeInTheDocument();
   });
 });
 

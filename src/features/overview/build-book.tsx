@@ -10,6 +10,10 @@ import { Progress } from '@/ui/progress';
 import styles from './overview.module.css';
 
 type Format = 'pdf' | 'md';
+/** All of the machine, or where somebody can be hurt. */
+type Of = 'book' | 'cautions';
+
+const titles: Readonly<Record<Of, string>> = { book: 'build book', cautions: 'cautions' };
 
 /** Where the making stands; null: nothing is being made. */
 interface Making {
@@ -25,9 +29,11 @@ function useBook() {
   const [making, setMaking] = useState<Making | null>(null);
   const [failed, setFailed] = useState(false);
   const stopped = useRef(false);
-  const made = async (): Promise<Book | null> => {
-    const { bookSteps } = await import('@/drawings');
-    const steps = bookSteps(project, { today: todayIso(), zone: localZone });
+  const made = async (of: Of): Promise<Book | null> => {
+    const { bookSteps, cautionsBook } = await import('@/drawings');
+    const time = { today: todayIso(), zone: localZone };
+    if (of === 'cautions') return cautionsBook(project, time);
+    const steps = bookSteps(project, time);
     for (let done = 1; ; done++) {
       const step = steps.next();
       if (step.done) return step.value;
@@ -36,10 +42,11 @@ function useBook() {
       if (stopped.current) return null;
     }
   };
-  const hand = async (book: Book, as: Format) => {
+  const hand = async (book: Book, of: Of, as: Format) => {
+    const name = `${book.title} ${titles[of]}`;
     if (as === 'md') {
       const { bookMarkdown } = await import('@/drawings');
-      return downloadText(fileName(`${book.title} build book`, 'md'), bookMarkdown(book), 'text/markdown');
+      return downloadText(fileName(name, 'md'), bookMarkdown(book), 'text/markdown');
     }
     const [{ bookPdf, papers }, { bookFaces }] = await Promise.all([
       import('@/core/print'),
@@ -47,16 +54,16 @@ function useBook() {
     ]);
     const paper = project.units === 'metric' ? papers.a4 : papers.letter;
     const pdf = bookPdf(book, { paper, faces: await bookFaces(), made: new Date() });
-    return downloadData(fileName(`${book.title} build book`, 'pdf'), pdf, 'application/pdf');
+    return downloadData(fileName(name, 'pdf'), pdf, 'application/pdf');
   };
-  const make = async (as: Format) => {
+  const make = async (of: Of, as: Format) => {
     stopped.current = false;
     setFailed(false);
     setMaking({ chapter: 'Working it out', done: 0 });
     try {
       await breathe();
-      const book = await made();
-      if (book) await hand(book, as);
+      const book = await made(of);
+      if (book) await hand(book, of, as);
     } catch {
       setFailed(true);
     } finally {
@@ -82,10 +89,18 @@ export function BuildBook({ steps }: { steps: number }) {
       ) : (
         <p>
           All of it in one document, brief to log, with contents:{' '}
-          <Action onAct={() => void make('pdf')} label="Build book as PDF">
+          <Action onAct={() => void make('book', 'pdf')} label="Build book as PDF">
             PDF
           </Action>{' '}
-          <Action onAct={() => void make('md')} label="Build book as Markdown">
+          <Action onAct={() => void make('book', 'md')} label="Build book as Markdown">
+            Markdown
+          </Action>
+          <br />
+          Every caution with its step, to hang up in the shop:{' '}
+          <Action onAct={() => void make('cautions', 'pdf')} label="Cautions as PDF">
+            PDF
+          </Action>{' '}
+          <Action onAct={() => void make('cautions', 'md')} label="Cautions as Markdown">
             Markdown
           </Action>
         </p>

@@ -28,6 +28,7 @@ import {
 } from '@/features/frame';
 import { BOOK_STEPS, restingPositions } from '@/drawings';
 import { PlainDrawing } from '@/features/picture';
+import { Explained } from '@/ui/explained';
 import { TextArea } from '@/ui/text-area';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
@@ -98,7 +99,8 @@ function Stands({ report, build }: WholeProps) {
   return (
     <section className={styles.stands} aria-label="Where it stands">
       <p className={styles.verdict} style={{ color: colourOf(verdict, guessed) }}>
-        <VerdictMark verdict={verdict} guessed={guessed} size={26} /> {verdictText(verdict, guessed)}
+        <VerdictMark verdict={verdict} guessed={guessed} size={26} />{' '}
+        <Explained>{verdictText(verdict, guessed)}</Explained>
       </p>
       <NoNumber codes={report.noNumber} />
       {guessed && (

@@ -3,6 +3,7 @@
 import { memo } from 'react';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { Explained } from '@/ui/explained';
 import { useAfterPaint } from '@/ui/use-after-paint';
 import { figureName, showFigure } from '@/words';
 import { useAxis } from './axis-context';
@@ -19,7 +20,9 @@ interface FigureCellProps {
 const FigureCell = memo(function FigureCell({ name, text, line, onWorking }: FigureCellProps) {
   return (
     <div>
-      <dt>{name}</dt>
+      <dt>
+        <Explained>{name}</Explained>
+      </dt>
       <dd>
         <Action onAct={() => onWorking(line)} label={`${name}: ${text}. Show the working`}>
           {text}

@@ -25,10 +25,12 @@ export {
   type TrialState,
 } from './state';
 export {
+  type AxisProof,
   axisProofs,
   cellId,
   checkedBy,
   type CellOf,
+  type FirstKind,
   firstKinds,
   type TrialCaution,
   trialCells,
@@ -36,6 +38,7 @@ export {
   trialKinds,
   type TrialPlan,
   type TrialRow,
+  type WholeProof,
   wholeProofs,
 } from './trial';
 export { compensationTable } from './work-axis';

@@ -1,6 +1,6 @@
 import type { Project } from '@/core/model';
 import type { Ground } from './ground';
-import { looks, repeats, row, type TrialCaution, type TrialPlan, trialOf, type wholeProofs } from './trial';
+import { looks, repeats, row, type TrialCaution, type TrialPlan, trialOf, type WholeProof } from './trial';
 
 /** Sizes of test pieces, m; common practice, no source. */
 export const PIECE = {
@@ -62,7 +62,7 @@ const disc = (kind: 'disc', said: Partial<TrialPlan> = {}) =>
     ...said,
   });
 
-const makes: Readonly<Record<(typeof wholeProofs)[number], Make>> = {
+const makes: Readonly<Record<WholeProof, Make>> = {
   circle: (_, across) =>
     across.length === 2 && circleRadius(across) >= 0.05
       ? trialOf('circle', null, {

@@ -1,7 +1,7 @@
 import { STANDARD_RUNS, targetPlaces } from '@/core/metrology';
 import { placesAlong } from './first';
 import type { Ground } from './ground';
-import { axisProofs, looks, repeats, row, type TrialPlan, trialOf } from './trial';
+import { type AxisProof, axisProofs, looks, repeats, row, type TrialPlan, trialOf } from './trial';
 
 /** Parts of the golden section: as good as chance to miss every period, and the same each time. */
 const golden = () => {
@@ -50,7 +50,7 @@ const stairsOf = (kind: 'stairs-speed' | 'stairs-acceleration', g: Ground): Tria
   });
 };
 
-const makes: Readonly<Record<(typeof axisProofs)[number], Make>> = {
+const makes: Readonly<Record<AxisProof, Make>> = {
   pull: (g) =>
     trialOf('pull', g.axis.id, {
       rows: placesAlong(g.travel, 'force'),

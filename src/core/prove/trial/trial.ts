@@ -54,6 +54,8 @@ export const wholeProofs = [
 export const trialKinds = [...firstKinds, ...axisProofs, ...wholeProofs] as const;
 export type TrialKind = (typeof trialKinds)[number];
 export type FirstKind = (typeof firstKinds)[number];
+export type AxisProof = (typeof axisProofs)[number];
+export type WholeProof = (typeof wholeProofs)[number];
 
 /** What a cell holds: a quantity, a plain count, or a look: yes or no. */
 export type CellOf =

@@ -9,6 +9,7 @@ export { type SheetMove, type SheetResult } from './result';
 export {
   type Good,
   type GoodFrom,
+  methodsOf,
   partOf,
   type ReadingOf,
   type SheetCaution,
