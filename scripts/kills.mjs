@@ -10,6 +10,8 @@ import { startServer } from './lib/server.mjs';
 
 /** What may be lost, ms. */
 const MAY_LOSE = 1000;
+/** What is typed grows by this, N: small, for the field takes no more than 5000 N. */
+const STEP = 0.1;
 /** Longest that somebody types before the browser dies, ms. */
 const LONGEST = 2500;
 
@@ -37,7 +39,7 @@ async function stock(page) {
   await page.getByRole('link', { name: 'Tern Creek kayak router', exact: true }).nth(1).waitFor();
 }
 
-let [value, lost, worst] = [100, 0, 0];
+let [count, lost, worst] = [0, 0, 0];
 let typed = [];
 try {
   for (let death = 0; death <= deaths; death++) {
@@ -48,9 +50,9 @@ try {
     const field = page.getByLabel('Guide drag', { exact: true });
     await field.waitFor({ timeout: 60_000 });
     if (death > 0) {
-      const there = Number.parseInt(await field.inputValue(), 10);
+      const there = Number.parseFloat(await field.inputValue());
       const { at: died } = typed.at(-1);
-      const missing = typed.filter((t) => t.value && t.value > there);
+      const missing = typed.filter((t) => t.value && t.value > there + STEP / 2);
       const oldest = Math.max(0, ...missing.map((t) => died - t.at));
       worst = Math.max(worst, oldest);
       if (oldest > MAY_LOSE) {
@@ -65,8 +67,9 @@ try {
     typed = [];
     const until = Date.now() + Math.random() * LONGEST;
     do {
-      value += 1;
-      await field.fill(`${value} N`);
+      count += 1;
+      const value = 100 + count * STEP;
+      await field.fill(`${value.toFixed(1)} N`);
       typed.push({ at: Date.now(), value });
     } while (Date.now() < until);
     killBrowser(folder);
