@@ -34,7 +34,7 @@ export interface EditOptions {
   /** The path that was typed into, for the message of a refusal. */
   readonly touched?: string;
   /** What follows from the change, made with it as one step; left out where it could not be taken. */
-  readonly follow?: (before: Project, after: Project) => readonly Edit[];
+  readonly follow?: (before: Project, after: Project, now: Date) => readonly Edit[];
 }
 
 export interface SessionTools {
@@ -110,10 +110,11 @@ export class Session {
     if (!before) return NO_ISSUES;
     const changed = change(before, edits, touched);
     if (!changed.ok) return changed.issues;
-    const more = follow?.(before, changed.project) ?? [];
+    const now = this.tools.now();
+    const more = follow?.(before, changed.project, now) ?? [];
     const followed = more.length ? change(changed.project, more) : changed;
     const { project: made } = followed.ok ? followed : changed;
-    const project = { ...made, changed: this.tools.now().toISOString() };
+    const project = { ...made, changed: now.toISOString() };
     const { machine, history } = this.store.getState();
     // A machine that kept all rules keeps them: the gate let nothing else in.
     const broken = machine.kind === 'open' && machine.issues.length > 0;

@@ -27,6 +27,7 @@ export const eventNames: Record<EventKind, string> = {
   order: 'Ordered',
   happening: 'Moved or replaced',
   upgrade: 'Upgrade done',
+  plan: 'Plan kept',
 };
 
 /** What a choice is of. */
@@ -106,7 +107,8 @@ export function eventTitle(
     case 'happening':
       return `${sheetTitle(of, axisName(project, axis))}: ${happeningWords[event.happening!]}`;
     case 'upgrade':
-      return event.text.split('\n')[0] || 'Upgrade';
+    case 'plan':
+      return event.text.split('\n')[0] || eventNames[kind];
     default:
       return entry?.title || logKindNames[kind];
   }

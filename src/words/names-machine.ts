@@ -124,6 +124,8 @@ export const newNames = {
   body: 'Another body',
   cut: 'New cut',
   axis: (role: Role) => ({ axis: roleNames[role], body: 'All that moves' }),
+  /** @param day ISO day with which the plan ended. */
+  dayPlan: (day: string) => `End of ${day}`,
 } as const;
 
 interface StockText {

@@ -24,10 +24,14 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
-/** A machine without what came with version 16: nobody had thought of an upgrade. */
-export function asBefore16({ upgrades, ...rest }: Project): Project {
+/** A machine without what came with version 16: no upgrade was thought of, every plan was kept by hand. */
+export function asBefore16({ upgrades, revisions, ...rest }: Project): Project {
   expect(upgrades).toEqual([]);
-  return rest as Project;
+  const old = revisions.map(({ by, ...said }) => {
+    expect(by).toBe('hand');
+    return said;
+  });
+  return { ...rest, revisions: old } as unknown as Project;
 }
 
 /** A machine without what came with version 15: nobody had written a log, or kept a plan. */

@@ -6,7 +6,10 @@ export { type Conflict, type Merged, merged, settled } from './merge';
 export {
   type Carried,
   carryable,
+  changesPlan,
+  dayRevision,
   keptRevision,
+  MOST_DAYS,
   nextVersion,
   type NextVersion,
   packedPlan,

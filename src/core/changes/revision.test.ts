@@ -16,7 +16,10 @@ import { machineOf } from '@test/helpers/true-up';
 import {
   type Carried,
   carryable,
+  changesPlan,
+  dayRevision,
   keptRevision,
+  MOST_DAYS,
   nextVersion,
   packedPlan,
   planDifferences,
@@ -119,5 +122,37 @@ describe('the next version of a machine', () => {
     expect(projectIssues(two)).toEqual([]);
     const opened = readProjectFile(writeProjectFile(two));
     expect(opened.ok).toBe(true);
+  });
+});
+
+describe('the plan with which a day ended', () => {
+  const day = (n: number) => ({
+    id: `day-${n}`,
+    at: `2026-10-${String(n).padStart(2, '0')}T20:00:00.000Z`,
+    name: `${n}`,
+  });
+  const faster = (speed: number) =>
+    applyEdits(kayak, [put('axes.0.demands.rapid', estimate('speed', `${speed} m/min`))]);
+  it('is kept by itself, once, and reads as it was', () => {
+    const once = applyEdits(kayak, dayRevision(kayak, day(1), 200));
+    expect(once.revisions.at(-1)).toMatchObject({ id: 'day-1', by: 'day' });
+    expect(planIn(once.revisions.at(-1)!)).toEqual(planOf(kayak));
+    expect(dayRevision(once, day(2), 200)).toEqual([]);
+    expect(projectIssues(once)).toEqual([]);
+  });
+  it('makes room among its own, never among those that were kept by hand', () => {
+    let machine = kept(kayak);
+    for (let n = 1; n <= MOST_DAYS + 3; n++)
+      machine = applyEdits(machine, dayRevision({ ...faster(n), revisions: machine.revisions }, day(n), 200));
+    const days = machine.revisions.filter((r) => r.by === 'day');
+    expect(days).toHaveLength(MOST_DAYS);
+    expect(days[0]!.id).toBe('day-4');
+    expect(machine.revisions.filter((r) => r.by === 'hand')).toHaveLength(kayak.revisions.length + 1);
+    expect(dayRevision(machine, day(50), machine.revisions.length - 1)).toEqual([]);
+  });
+  it('is of what belongs to the plan alone', () => {
+    expect(changesPlan(kayak, { ...kayak, note: 'other' } as Project)).toBe(false);
+    expect(changesPlan(kayak, structuredClone(kayak))).toBe(false);
+    expect(changesPlan(kayak, faster(3))).toBe(true);
   });
 });

@@ -11,7 +11,7 @@ import {
   startingProve,
   toBase64,
 } from '@/core/model';
-import { type Difference, differencesOf, type Value } from './differences';
+import { alike, type Difference, differencesOf, type Value } from './differences';
 
 /** What of a document is its plan; the rest is what was got, built, read and written. */
 const planFields = [
@@ -102,8 +102,31 @@ export const keptRevision = (
 ): Edit =>
   put('revisions', [
     ...project.revisions,
-    { id, at, name, note, plan: packedPlan(project) },
+    { id, at, name, note, by: 'hand', plan: packedPlan(project) },
   ] as Project['revisions']);
+
+/** So many plans are kept by days that ended with them: the oldest of those goes for a newer one. */
+export const MOST_DAYS = 30;
+
+/** Whether a change reaches the plan. Parts that both states share are passed over. */
+export const changesPlan = (before: Plan, after: Plan): boolean =>
+  planFields.some((f) => before[f] !== after[f] && !alike(before[f] as Value, after[f] as Value));
+
+/**
+ * Keeps the plan with which an earlier day ended, so that what was changed since can be told.
+ * @param ended the machine as that day left it.
+ * @returns nothing where the plan that was kept last is the same, or no room is left.
+ */
+export function dayRevision(ended: Project, { id, at, name }: Stamp, most: number): readonly Edit[] {
+  const plan = packedPlan(ended);
+  const { revisions } = ended;
+  if (revisions.at(-1)?.plan === plan) return [];
+  const days = revisions.filter((r) => r.by === 'day');
+  const gone = days.length < MOST_DAYS ? undefined : days[0];
+  const kept = revisions.filter((r) => r !== gone);
+  if (kept.length >= most) return [];
+  return [put('revisions', [...kept, { id, at, name, note: '', by: 'day', plan }] as Project['revisions'])];
+}
 
 /** Makes the plan as it was; what was built, read and written stays. */
 export const returnEdits = (plan: Plan): readonly Edit[] =>

@@ -19,6 +19,7 @@ const laneOf: Readonly<Record<EventKind, LogLane>> = {
   order: 'made',
   happening: 'made',
   upgrade: 'made',
+  plan: 'wrote',
 };
 
 /** Events of one stretch of time, by lane. */

@@ -39,7 +39,8 @@ describe('the time line', () => {
         machine.steps.filter((s) => s.done).length +
         machine.partLines.filter((l) => l.ordered).length +
         machine.happenings.length +
-        machine.upgrades.filter((u) => u.state === 'done').length;
+        machine.upgrades.filter((u) => u.state === 'done').length +
+        machine.revisions.length;
       expect(events).toHaveLength(counted);
       const axes = new Set(['', ...machine.axes.map((a) => a.id)]);
       expect(events.filter((e) => !axes.has(e.axis))).toEqual([]);
@@ -76,6 +77,7 @@ describe('the time line', () => {
       partLines: [],
       happenings: [],
       upgrades: [],
+      revisions: [],
       log,
     };
     expect(sumsOf(timelineOf(bare))).toEqual({ hours: 1.5, money: 20, readings: 0, photos: 2 });

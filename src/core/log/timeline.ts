@@ -1,7 +1,16 @@
 import { type HappeningKind, type LogEntry, logKinds, type PartState, type Project } from '@/core/model';
 
 /** What stands on the time line: the builder's entries, and what the other slices date by themselves. */
-export const eventKinds = [...logKinds, 'sheet', 'trial', 'step', 'order', 'happening', 'upgrade'] as const;
+export const eventKinds = [
+  ...logKinds,
+  'sheet',
+  'trial',
+  'step',
+  'order',
+  'happening',
+  'upgrade',
+  'plan',
+] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** One thing that happened. Plain data. */
@@ -163,6 +172,16 @@ const upgradeEvents = ({ upgrades }: Project): LogEvent[] =>
       readings: Number(u.before !== null) + Number(u.after !== null),
     }));
 
+const planEvents = ({ revisions }: Project): LogEvent[] =>
+  revisions.map((r) => ({
+    ...bare,
+    id: `plan:${r.id}`,
+    at: r.at,
+    kind: 'plan',
+    of: r.id,
+    text: [r.name, r.note].filter(Boolean).join('\n'),
+  }));
+
 /** Everything that the document dates, the newest first; what falls on one moment stays in its order. */
 export const timelineOf = (project: Project): readonly LogEvent[] =>
   [
@@ -173,6 +192,7 @@ export const timelineOf = (project: Project): readonly LogEvent[] =>
     ...partEvents(project),
     ...happeningEvents(project),
     ...upgradeEvents(project),
+    ...planEvents(project),
   ].sort((a, b) => b.at.localeCompare(a.at));
 
 /** Which events are looked for; what is empty or left out asks nothing. */

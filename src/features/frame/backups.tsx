@@ -5,7 +5,7 @@ import { useEffect } from 'react';
 import { type Session, useStorage } from '@/session';
 import type { MachineStorage } from '@/storage';
 import { mayWrite, writeBackup } from './backup';
-import { todayIso } from './use-build';
+import { todayIso } from './today';
 
 /** So long nothing is stored before a backup is written, ms. */
 const QUIET = 15_000;

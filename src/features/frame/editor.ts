@@ -24,6 +24,7 @@ import type { EditOptions, Session } from '@/session';
 import type { Taken } from '@/ui/quantity-field';
 import type { Refused } from '@/ui/refusal';
 import { inputLabel, newNames, refusalText } from '@/words';
+import { endOfDay } from './day-plan';
 
 /** Everything that changes a machine, through the one gate. Paths lead from its root. */
 export interface MachineEditor {
@@ -97,17 +98,24 @@ function alsoText(edits: readonly Edit[], begun: Project, system: UnitSystem): s
   return said.length ? `Carried along: ${said.join(', ')}.` : '';
 }
 
+type Follow = NonNullable<EditOptions['follow']>;
+
 /** @param system in whose units bare numbers are read and refusals are said. */
 export function machineEditor(session: Session, system: UnitSystem): MachineEditor {
   const said = ([issue]: readonly Issue[]): Refused => issue && refusalText(issue, system);
-  const follow = (before: Project, after: Project) => followBrief(before, after, newNames.axis);
+  const days: Follow = (before, after, now) => endOfDay(session, { before, after, now });
+  const follow: Follow = (before, after, now) => [
+    ...followBrief(before, after, newNames.axis),
+    ...days(before, after, now),
+  ];
   const edit = (edits: readonly Edit[], options: EditOptions): Refused =>
     said(session.edit(edits, { ...options, follow }));
   const apply: MachineEditor['apply'] = (edits, label, touched) =>
     edit(edits, { label, ...(touched === undefined ? {} : { touched }) });
   return {
     apply,
-    write: (path, value, label) => said(session.edit([{ path, value }], { label, mergeKey: path })),
+    write: (path, value, label) =>
+      said(session.edit([{ path, value }], { label, mergeKey: path, follow: days })),
     type(path, text, visit) {
       const { project } = session;
       if (!project || getAt(project, path) === undefined)

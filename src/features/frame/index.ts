@@ -16,7 +16,8 @@ export {
   usePainted,
   useReport,
 } from './reports-context';
-export { type BuildState, todayIso, useBuild, useStamp } from './use-build';
+export { todayIso } from './today';
+export { type BuildState, useBuild, useStamp } from './use-build';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
 export { KeptPhoto } from './kept-photo';
 export { keepPhoto, type KeptFile } from './photo-file';

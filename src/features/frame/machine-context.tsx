@@ -1,10 +1,11 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import type { Edit, Project } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { type Session, useSessionState } from '@/session';
 import type { Refused } from '@/ui/refusal';
+import { readyForDays } from './day-plan';
 import { type MachineEditor, machineEditor } from './editor';
 
 /** The open machine, for every page inside the frame. */
@@ -64,6 +65,7 @@ export function MachineProvider({
   const editor = useMemo(() => machineEditor(session, system), [session, system]);
   const machine = useMemo(() => ({ session, project, system, editor }), [session, project, system, editor]);
   const trial = useTrialState(session, editor);
+  useEffect(() => void readyForDays(), []);
   return (
     <OpenContext.Provider value={machine}>
       <TrialContext.Provider value={trial}>{children}</TrialContext.Provider>

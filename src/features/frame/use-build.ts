@@ -5,16 +5,11 @@ import { listOf, type ListLine, type Need, needsOf } from '@/core/build';
 import type { Project } from '@/core/model';
 import { type BuildAnswer, useJob } from '@/workers';
 import { useMachine } from './machine-context';
+import { todayIso } from './today';
 import { usePainted } from './reports-context';
 
 /** Changes that follow each other closely are planned once, ms. */
 const PAUSE = 60;
-
-/** Today as `2026-11-27`, where the reader is. */
-export function todayIso(now = new Date()): string {
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
 
 /** A number that changes when a value becomes another one. */
 export function useStamp(value: unknown): number {

@@ -10,6 +10,7 @@ import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { eventFacts, eventNames } from '@/words';
 import styles from './log.module.css';
+import { PlanChanges } from './plan-changes';
 import { dayOf, timeOf } from './when';
 
 /** So many of one kind on one day are told one by one; more are folded. */
@@ -40,6 +41,8 @@ function placeOf({ kind, of }: LogEvent, machine: string): string | null {
       return `${machineHref('build', machine)}&v=assembly&step=${at}`;
     case 'order':
       return `${machineHref('build', machine)}&part=${at}`;
+    case 'plan':
+      return `${machineHref('log', machine)}&v=revisions&to=${at}`;
     case 'upgrade':
       return `${machineHref('log', machine)}&v=upgrades`;
     default:
@@ -54,7 +57,9 @@ function Line({ event, words }: { readonly event: LogEvent; readonly words: Even
   const facts = eventFacts(event);
   const axisName = words.project.axes.find((a) => a.id === axis)?.name;
   const own = entry !== null;
-  const note = own ? entry.note : text;
+  // What names itself is not told twice.
+  const told = text.startsWith(title) ? text.slice(title.length).trim() : text;
+  const note = own ? entry.note : told;
   return (
     <li className={own && words.open === entry.id ? styles.open : undefined} data-kind={kind}>
       <span className={styles.time}>{timeOf(at)}</span>
@@ -73,6 +78,7 @@ function Line({ event, words }: { readonly event: LogEvent; readonly words: Even
         )}
         <small>{[eventNames[kind], own && axisName, ...facts].filter(Boolean).join(' · ')}</small>
         {note && <span className={styles.note}>{note}</span>}
+        {kind === 'plan' && <PlanChanges of={event.of} />}
         {own && photos.length > 0 && (
           <ul className={styles.photos} aria-label={`Photos: ${title}`}>
             {photos.map((hash, i) => (

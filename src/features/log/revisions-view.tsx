@@ -1,6 +1,6 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import {
   type Carried,
@@ -154,6 +154,14 @@ interface Picked {
   readonly to: string;
 }
 
+/** A plan that was asked for beside the one before it; else the newest beside the present one. */
+function beganWith(revisions: Project['revisions'], asked: string | null): Picked {
+  const at = revisions.findIndex((r) => r.id === asked);
+  if (at < 0) return { from: revisions.at(-1)?.id ?? NOW, to: NOW };
+  const before = revisions[at - 1];
+  return before ? { from: before.id, to: revisions[at]!.id } : { from: revisions[at]!.id, to: NOW };
+}
+
 /** What can be done with the plan on the right of a comparison. */
 function Acts({ to, plan }: { readonly to: string; readonly plan: Plan | null }) {
   const { project, editor } = useMachine();
@@ -186,7 +194,8 @@ function Acts({ to, plan }: { readonly to: string; readonly plan: Plan | null })
 export function RevisionsView() {
   const { project } = useMachine();
   const { revisions } = project;
-  const [picked, setPicked] = useState<Picked>({ from: revisions.at(-1)?.id ?? NOW, to: NOW });
+  const asked = useSearchParams().get('to');
+  const [picked, setPicked] = useState<Picked>(() => beganWith(revisions, asked));
   const plans = useMemo(() => new Map(revisions.map((r) => [r.id, planIn(r)] as const)), [revisions]);
   const present = planOf(project);
   const sideOf = (id: string): Plan | null => plans.get(id) ?? (plans.has(id) ? null : present);
@@ -220,7 +229,10 @@ export function RevisionsView() {
           <small>{placesText(differences.length)}</small>
         </h2>
         {!revisions.length && (
-          <p>No plan is kept yet. Keep one before you change much: then every difference can be told.</p>
+          <p>
+            No plan is kept yet. With the first change of a day the plan with which the last one ended is kept
+            by itself; keep one by hand before you change much.
+          </p>
         )}
         {lost.map((r) => (
           <p key={r.id} role="alert">
