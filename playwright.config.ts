@@ -16,6 +16,8 @@ export default defineConfig({
     // A page is what the server gives now; what a browser keeps has tests of its own (offline.spec.ts).
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
+    // A new machine begins in the units of the reader's region: millimetres, unless a test asks for inches.
+    locale: 'en-GB',
     // No animation may stand between a test and what it looks at.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: chromiumPath, args: chromiumArgs },

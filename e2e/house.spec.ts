@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { buildLooks, logLooks, type Look, proveLooks } from './looks';
+import { buildLooks, furtherLogLooks, logLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
+import { outlineFaults, reaches } from './reach';
 import { test } from './window';
 
 /**
@@ -138,6 +139,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
   ],
   prove: proveLooks(),
   log: logLooks(),
+  'log, further': furtherLogLooks(),
   fit: [
     [
       'a travel chain',
@@ -275,7 +277,7 @@ function listen(page: Page, own: string): string[] {
 }
 
 for (const [visit, views] of Object.entries(visits))
-  test(`${visit}: axe finds nothing, nothing runs out of the screen or asks elsewhere`, async ({
+  test(`${visit}: axe finds nothing, nothing runs out of screen or paper or asks elsewhere`, async ({
     page,
     baseURL,
   }) => {
@@ -289,6 +291,8 @@ for (const [visit, views] of Object.entries(visits))
         expect(await violations(page), `${view}, ${look}`).toEqual([]);
         const wide = await page.evaluate(() => document.documentElement.scrollWidth);
         expect(wide, `${view}, ${look}`).toBeLessThanOrEqual(size.width);
+        expect.soft(await page.evaluate(outlineFaults), `${view}, ${look}: outline`).toEqual([]);
+        if (look === 'light') await reaches(page, view, size);
       }
     }
     await page.waitForLoadState('networkidle');
@@ -326,7 +330,11 @@ test('the fonts are our own and load', async ({ page }) => {
 
 test('on paper the sheet stands without rail and buttons, the essentials included', async ({ page }) => {
   await showBench(page);
-  await page.emulateMedia({ media: 'print' });
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+  // A slate is printed as paper.
+  const sheet = () =>
+    page.evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--rc-sheet'));
+  expect(await sheet()).toBe('#fff');
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden();
   await expect(page.getByText('Export', { exact: true })).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Screw whips' })).toBeVisible();

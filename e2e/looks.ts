@@ -92,6 +92,10 @@ export const logLooks = (): Look[] => [
       await page.getByRole('status').filter({ hasText: 'Better than before' }).waitFor();
     },
   ],
+];
+
+/** What else stands beside the log: the tour, a merge, lessons, and so on. */
+export const furtherLogLooks = (): Look[] => [
   [
     'a stop of the tour',
     async (page) => {

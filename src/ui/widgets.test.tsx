@@ -11,6 +11,7 @@ import { SheetDialog } from './sheet-dialog';
 import { Slide } from './slide';
 import { TextLine } from './text-line';
 import { Toggle } from './toggle';
+import { unitsOfReader } from './units-of-reader';
 import { useShortcuts } from './use-shortcuts';
 
 /** Refuses once, then takes. */
@@ -244,5 +245,17 @@ describe('keys of a page', () => {
     fireEvent.keyDown(document.body, { key: 'ArrowRight', altKey: true });
     fireEvent.keyDown(document.body, { key: 'ArrowRight' });
     expect([acts.undo, acts.help, acts.turn].map((a) => a.mock.calls.length)).toEqual([1, 1, 1]);
+  });
+});
+
+describe('units that somebody begins with', () => {
+  it.each([
+    ['en-US', 'imperial'],
+    ['es-US', 'imperial'],
+    ['en-GB', 'metric'],
+    ['de', 'metric'],
+    ['not a language', 'metric'],
+  ])('%s: %s', (language, units) => {
+    expect(unitsOfReader(language)).toBe(units);
   });
 });

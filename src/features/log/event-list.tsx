@@ -75,7 +75,7 @@ function Line({ event, words }: { readonly event: LogEvent; readonly words: Even
               {title}
             </b>
           </>
-        )}
+        )}{' '}
         <small>{[eventNames[kind], own && axisName, ...facts].filter(Boolean).join(' · ')}</small>
         {note && <span className={styles.note}>{note}</span>}
         {kind === 'plan' && <PlanChanges of={event.of} />}

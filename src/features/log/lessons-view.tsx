@@ -18,8 +18,7 @@ export function LessonsView() {
     <>
       <div className={`${styles.middle} ${styles.wide} ${styles.scrolls}`}>
         <h2 className={styles.heading}>
-          Chosen here again
-          <small>out of the logs of the other machines in this browser</small>
+          Chosen here again <small>out of the logs of the other machines in this browser</small>
         </h2>
         {!again.length && <p>No other machine’s log speaks of a choice that is made here.</p>}
         <ul className={styles.lessons}>
@@ -35,8 +34,7 @@ export function LessonsView() {
           ))}
         </ul>
         <h2 className={styles.heading}>
-          Learnt on this machine
-          <small>comes back where another machine chooses the same</small>
+          Learnt on this machine <small>comes back where another machine chooses the same</small>
         </h2>
         {!own.length && (
           <p>

@@ -125,8 +125,7 @@ export function LogView() {
       />
       <div className={`${styles.middle} ${styles.scrolls}`}>
         <h2 className={styles.heading}>
-          What happened
-          <small>{count} events</small>
+          What happened <small>{count} events</small>
         </h2>
         <TimeChart events={shown} />
         {!events.length && (

@@ -225,8 +225,7 @@ export function RevisionsView() {
           />
         </div>
         <h2 className={styles.heading}>
-          What was changed
-          <small>{placesText(differences.length)}</small>
+          What was changed <small>{placesText(differences.length)}</small>
         </h2>
         {!revisions.length && (
           <p>
@@ -247,7 +246,7 @@ export function RevisionsView() {
             {differences.length > 0 && (
               <>
                 <h2 className={styles.heading}>
-                  What it did to the answers
+                  What it did to the answers{' '}
                   <small>of each axis; sag and sway of the frame are not solved here</small>
                 </h2>
                 <Answers {...{ before, after }} />

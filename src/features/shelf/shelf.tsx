@@ -13,6 +13,7 @@ import { freshId, useStorage } from '@/session';
 import type { AtHome, MachineHead, MachineStorage, Removed } from '@/storage';
 import { FilePicker, useDrop } from '@/ui/file-picker';
 import { Notice } from '@/ui/notice';
+import { unitsOfReader } from '@/ui/units-of-reader';
 import { newNames } from '@/words';
 import { KeptHere } from './kept-here';
 import { MachineRow } from './machine-row';
@@ -146,9 +147,10 @@ type Add = ReturnType<typeof useShelf>['add'];
 function StartButton({ ready, onAdd }: { ready: boolean; onAdd: Add }) {
   const router = useRouter();
   const start = async () => {
-    const id = await onAdd(
-      beginMachine(freshId(), new Date().toISOString(), newNames.machine, newNames.axis),
-    );
+    const id = await onAdd({
+      ...beginMachine(freshId(), new Date().toISOString(), newNames.machine, newNames.axis),
+      units: unitsOfReader(),
+    });
     if (id) router.push(machineHref('brief', id));
   };
   return (

@@ -163,8 +163,7 @@ export function AssemblyView({ build, state, step: asked }: ViewProps) {
         {work && map && (
           <>
             <h2 className={page.heading}>
-              Order of work
-              <small>filled: done · blue: can be done · dashed red: hides what is picked</small>
+              Order of work <small>filled: done · blue: can be done · dashed red: hides what is picked</small>
             </h2>
             <div className={page.paper} role="group" aria-label="Map of the work" tabIndex={0}>
               <DrawingView

@@ -215,8 +215,7 @@ export function StepPanel({ step, work, lines, names }: PanelProps) {
   return (
     <section aria-labelledby="build-step" className={styles.panel}>
       <h2 className={page.heading} id="build-step">
-        {name}
-        <small>{step.place === 'bench' ? 'on the bench' : ''}</small>
+        {name} <small>{step.place === 'bench' ? 'on the bench' : ''}</small>
       </h2>
       {stepTexts[step.kind].how && <p>{stepTexts[step.kind].how}</p>}
       {step.people > 1 && <p>It takes {step.people} people.</p>}

@@ -136,7 +136,7 @@ export function WayOff({ service, work, geometry, names }: WayProps) {
   return (
     <section aria-labelledby="build-way" className={styles.panel}>
       <h2 className={page.heading} id="build-way">
-        To reach: {name}
+        To reach: {name}{' '}
         <small>
           {service.what === 'set' ? 'is set anew' : service.what === 'wears' ? 'wears' : 'wears, and is set'}
         </small>

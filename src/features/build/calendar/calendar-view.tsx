@@ -44,10 +44,11 @@ function TonightList({ work, names, lines }: { work: WorkContext; names: Assembl
   const { span, doable, waiting } = tonight;
   const byId = new Map(assembly.steps.map((s) => [s.id, s]));
   if (!span) return <p>No time is left in sight: say when you work.</p>;
+  const when = tonight.today ? 'Today' : `Next: ${dateOfWall(span.from)}`;
   return (
     <section aria-labelledby="build-tonight">
       <h2 className={page.heading} id="build-tonight">
-        {tonight.today ? 'Today, with what is here' : `Next, with what is here: ${dateOfWall(span.from)}`}
+        {when}, with what is here{' '}
         <small>
           {timeOfWall(span.from)} to {timeOfWall(span.to)}
         </small>
@@ -225,7 +226,7 @@ export function CalendarView({ build, state }: ViewProps) {
         {drawing && (
           <>
             <h2 className={page.heading}>
-              The next three weeks
+              The next three weeks{' '}
               <small>grey: your time · filled blue: no time to spare · triangle: a delivery</small>
             </h2>
             <div className={page.paper} role="group" aria-label="Three weeks" tabIndex={0}>

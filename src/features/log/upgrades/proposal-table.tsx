@@ -114,8 +114,7 @@ function ProposalRow({ proposal, effect, times, goal, apart, acts, onNoted }: Ro
   return (
     <tr>
       <th scope="row">
-        {name}
-        <small>{axisOf(project, proposal.axis)}</small>
+        {name} <small>{axisOf(project, proposal.axis)}</small>
       </th>
       <td data-label="gives">
         <Gives {...{ proposal, effect, times }} />

@@ -155,8 +155,7 @@ export function UpgradesView() {
         {job.output && (
           <>
             <h2 className={styles.heading}>
-              What would better it
-              <small>each put through the whole machine; example prices</small>
+              What would better it <small>each put through the whole machine; example prices</small>
             </h2>
             <ProposalTable {...{ proposals, goal, apart, acts }} onNoted={setOpen} />
           </>

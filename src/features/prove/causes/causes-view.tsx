@@ -59,8 +59,7 @@ function SignRow({
   return (
     <li data-asked={asked || undefined}>
       <span>
-        {title}
-        <small>{asked ? how : 'Not asked: the run in air comes back.'}</small>
+        {title} <small>{asked ? how : 'Not asked: the run in air comes back.'}</small>
         {from !== null && <small>Out of your readings: {from}.</small>}
       </span>
       <span role="group" aria-label={title} className={styles.answers}>
@@ -183,8 +182,7 @@ export function CausesView({ axis: asked, trials }: CausesProps) {
       <Axes shown={axis.id} />
       <div className={`${page.middle} ${page.scrolls}`}>
         <h2 className={page.heading}>
-          Signs
-          <small>yes, no, or nothing where you have not looked</small>
+          Signs <small>yes, no, or nothing where you have not looked</small>
         </h2>
         <ul className={styles.signs} aria-label="Signs">
           {signs.map((sign) => (
@@ -202,8 +200,7 @@ export function CausesView({ axis: asked, trials }: CausesProps) {
       </div>
       <section aria-label="Causes" className={page.right}>
         <h2 className={page.heading}>
-          Causes
-          <small>likelihoods from memory</small>
+          Causes <small>likelihoods from memory</small>
         </h2>
         <Causes found={found} />
         <h2 className={page.heading}>The one test</h2>

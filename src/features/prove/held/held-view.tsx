@@ -183,7 +183,7 @@ export function HeldView({ held, trials, findings }: ViewProps) {
     <>
       <div className={`${page.middle} ${page.scrolls} ${styles.wide}`}>
         <h2 className={page.heading}>
-          Foretold against measured
+          Foretold against measured{' '}
           <small>open bar: the plan and its doubt; solid: the reading and its own</small>
         </h2>
         {held.failed && <p role="alert">It could not be worked out: {held.failed}</p>}

@@ -151,8 +151,7 @@ function Open({ line, kind }: { readonly line: MachineLine; readonly kind: LineK
   return (
     <div className={real ? styles.real : styles.standIn}>
       <h3>
-        {real ? 'Real machine' : 'Stand-in: nothing real moves'}
-        <small> {state.name}</small>
+        {real ? 'Real machine' : 'Stand-in: nothing real moves'} <small> {state.name}</small>
       </h3>
       <Stands state={state} />
       {!state.armed && <p>{why[state.why]}</p>}

@@ -104,8 +104,7 @@ export function PracticeEnd({ ground }: { readonly ground: PracticeGround }) {
   return (
     <>
       <h2 className={page.heading}>
-        What was there
-        <small>{result.faults.length} hidden</small>
+        What was there <small>{result.faults.length} hidden</small>
       </h2>
       <Faults {...{ ground, result }} />
       <h2 className={page.heading}>How close it came</h2>

@@ -81,7 +81,7 @@ function Named({ ground, acts }: PartProps) {
         return (
           <li key={n.id}>
             <span>
-              {practiceFaultNames[fault]}
+              {practiceFaultNames[fault]}{' '}
               <small>
                 {axisOf(n.axis)} {n.mended && cure ? `put right: ${cure}` : ''}
               </small>
@@ -168,8 +168,7 @@ function Round({ ground }: { readonly ground: PracticeGround }) {
         ) : (
           <>
             <h2 className={page.heading}>
-              Find what is wrong
-              <small>one to four faults are hidden in it</small>
+              Find what is wrong <small>one to four faults are hidden in it</small>
             </h2>
             <p>
               Read the sheets of Truing and try the trials of First motion and Proof: each has a line that

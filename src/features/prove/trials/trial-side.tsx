@@ -117,7 +117,7 @@ function Records({ state, acts }: Pick<SideProps, 'state' | 'acts'>) {
         {records.toReversed().map((r, i) => (
           <li key={r.id}>
             <span>
-              {when(r.at)}
+              {when(r.at)}{' '}
               <small>
                 {r.entries.length} {r.entries.length === 1 ? 'entry' : 'entries'}
                 {i === 0 ? ', this one counts' : ''}

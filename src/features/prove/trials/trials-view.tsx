@@ -185,8 +185,7 @@ function Trial({ trials, state }: { readonly trials: Trials; readonly state: Tri
     <>
       <div className={`${page.middle} ${page.scrolls}`}>
         <h2 className={page.heading}>
-          {acts.title}
-          <small>about {plan.minutes} min (memory)</small>
+          {acts.title} <small>about {plan.minutes} min (memory)</small>
         </h2>
         <p>{trialHow[plan.kind]}</p>
         {plan.cautions.length > 0 && (

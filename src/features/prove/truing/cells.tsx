@@ -146,7 +146,7 @@ export function Cells({ state, acts }: CellsProps) {
       {here && (
         <label className={styles.reading}>
           <span>
-            {name(here)}
+            {name(here)}{' '}
             <small>
               reading {at + 1} of {shown.length}
             </small>

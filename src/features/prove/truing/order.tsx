@@ -44,8 +44,7 @@ export function Order({ truing, shown }: { readonly truing: Truing; readonly sho
                 <i className={styles.ring} />
               )}
               <span>
-                {sheetTitle(s.plan.key, s.axisName)}
-                <small>{noteOf(s, system)}</small>
+                {sheetTitle(s.plan.key, s.axisName)} <small>{noteOf(s, system)}</small>
               </span>
             </Link>
           </li>

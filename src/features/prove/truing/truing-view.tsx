@@ -93,7 +93,7 @@ function Rounds({ state }: Pick<SheetProps, 'state'>) {
   return (
     <>
       <h2 className={page.heading}>
-        Rounds
+        Rounds{' '}
         <small>
           {factor === null
             ? 'worst figure of each'
@@ -187,7 +187,7 @@ function Sheet({ truing, state, findings }: SheetViewProps) {
     <>
       <div className={`${page.middle} ${page.scrolls}`}>
         <h2 className={page.heading}>
-          {acts.round ? `Round ${state.rounds.length}` : `Round ${state.rounds.length + 1}, not begun`}
+          {acts.round ? `Round ${state.rounds.length}` : `Round ${state.rounds.length + 1}, not begun`}{' '}
           <small>
             {methodNames[method.id]} · {acts.unit.symbol}
           </small>
