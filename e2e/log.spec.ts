@@ -44,7 +44,7 @@ test('on a phone: an entry with a photo is kept, found by its words, goes out as
   await expect(page.getByText('stored', { exact: true })).toBeVisible();
   await page.reload();
   await page.getByRole('searchbox', { name: 'Look for words' }).fill('torn');
-  await expect(page.getByText('1 of 73 events')).toBeVisible();
+  await expect(page.getByText('1 of 75 events')).toBeVisible();
   await expect(page.getByRole('img', { name: 'photo 1 of Seal torn' })).toBeVisible();
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBe(390);
