@@ -1,4 +1,4 @@
-import { render, screen } from '@testing-library/react';
+import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
@@ -132,5 +132,34 @@ describe('a quantity field', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Basis of Travel: measured' }));
     await userEvent.click(screen.getByRole('menuitem', { name: /datasheet/ }));
     expect(screen.getByRole('button', { name: 'Basis of Travel: datasheet' })).toBeInTheDocument();
+  });
+});
+
+describe('a value that nobody has typed', () => {
+  const show = (value: QuantityValue, system: 'metric' | 'imperial') =>
+    render(
+      <QuantityField
+        label="Travel"
+        kind="length"
+        value={value}
+        system={system}
+        onText={(typed) => ({ typed })}
+        onBasis={() => undefined}
+      />,
+    );
+  it('stands in the units of the sheet, with the others beside it', () => {
+    show({ typed: '1000 mm', si: 1, basis: 'ours' }, 'imperial');
+    expect(input()).toHaveValue('39.4 in');
+    expect(screen.getByText('1000 mm')).toBeInTheDocument();
+  });
+  it('stays as it is where it is in them already, or where somebody typed it', () => {
+    show({ typed: '40 in', si: 1.016, basis: 'ours' }, 'imperial');
+    expect(input()).toHaveValue('40 in');
+    cleanup();
+    show({ typed: '1000 mm', si: 1, basis: 'estimate' }, 'imperial');
+    expect(input()).toHaveValue('1000 mm');
+    cleanup();
+    show({ typed: '1000 mm', si: 1, basis: 'ours' }, 'metric');
+    expect(input()).toHaveValue('1000 mm');
   });
 });

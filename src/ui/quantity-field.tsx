@@ -51,6 +51,16 @@ function otherText(kind: Kind, value: QuantityValue): string {
   return same || metric.unit === '' ? '' : metric.text;
 }
 
+/**
+ * The value as it stands in its field: as it was typed. What nobody has typed stands in inches and pounds on
+ * a sheet that is in them.
+ */
+function ownText(kind: Kind, { typed, si, basis }: QuantityValue, system: UnitSystem): string {
+  if (basis !== 'ours' || system === 'metric' || !hasOtherSystem(kind)) return typed;
+  const imperial = formatQuantity(kind, si, 'imperial', 3);
+  return typed.endsWith(imperial.unit) ? typed : imperial.text;
+}
+
 let visits = 0;
 const nextVisit = () => String(++visits);
 
@@ -69,9 +79,9 @@ interface Draft {
 }
 
 /** A text that is kept as it was typed while the model already has what it means. */
-function useDraft({ value, optional, onText, onBasis }: QuantityFieldProps) {
+function useDraft({ kind, system, value, optional, onText, onBasis }: QuantityFieldProps) {
   const [draft, setDraft] = useState<Draft | null>(null);
-  const shown = value?.typed ?? '';
+  const shown = value ? ownText(kind, value, system) : '';
   const live = draft !== null && draft.expected === shown ? draft : null;
   const keep = (text: string, visit: string, taken: Taken) =>
     setDraft(
@@ -115,7 +125,8 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
   const { text, error, also, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const changeBasis = useEventCallback(setBasis);
   const told = useMemo(() => help ?? wordsOf(label), [help, label]);
-  const other = value && !error ? otherText(kind, value) : '';
+  const typed = value ? ownText(kind, value, props.system) : '';
+  const other = value && !error ? otherText(kind, { ...value, typed }) : '';
   return (
     <div className={styles.row} data-error={error ? '' : undefined}>
       <label className={styles.label} htmlFor={id}>

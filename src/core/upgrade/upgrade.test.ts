@@ -14,7 +14,16 @@ import {
 } from '@/core/machine';
 import { applyEdits, axisFields, type Project, type Upgrade } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { effectsOf, limitOf, type Proposal, proposalsOf, rankedBy, touchedParts, upgradeVerdict } from '.';
+import {
+  comparedEffects,
+  effectsOf,
+  limitOf,
+  type Proposal,
+  proposalsOf,
+  rankedBy,
+  touchedParts,
+  upgradeVerdict,
+} from '.';
 import { isReached } from './effects';
 import { partsByPath } from './touched';
 
@@ -273,5 +282,42 @@ describe('what an upgrade did', () => {
   it('is not told before both were read', () => {
     const { measure, before } = upgrade('less', [1, 0], 0, null);
     expect(upgradeVerdict({ measure, before, after: null } as Upgrade).verdict).toBe('not-read');
+  });
+});
+
+describe('two plans as whole machines', () => {
+  it('are the same against themselves, and turn with the order', () => {
+    const [kayak, gate] = told.map((t) => t.context) as [MachineContext, MachineContext];
+    for (const { change, before, after } of comparedEffects(kayak, kayak)) {
+      expect(change).toBe('same');
+      expect(before).toBe(after);
+    }
+    const turned = { better: 'worse', worse: 'better', same: 'same', other: 'other' } as const;
+    const back = new Map(comparedEffects(gate, kayak).map((r) => [r.key, r]));
+    const there = comparedEffects(kayak, gate);
+    expect(there).toHaveLength(back.size);
+    for (const row of there) {
+      const other = back.get(row.key)!;
+      expect([other.before, other.after, other.change]).toEqual([row.after, row.before, turned[row.change]]);
+    }
+  });
+  it('stiffer is better and a larger error worse; what one of them has not is neither', () => {
+    const [kayak] = told.map((t) => t.context) as [MachineContext];
+    const soft = kayak.frame!.soft;
+    const stiffer = {
+      ...kayak,
+      frame: { ...kayak.frame!, soft: { ...soft, x: { ...soft.x, compliance: soft.x.compliance / 2 } } },
+    };
+    const x = comparedEffects(kayak, stiffer).find((r) => r.key === 'stiffness:x')!;
+    expect(x.change).toBe('better');
+    expect(x.after! / x.before!).toBeCloseTo(2, 12);
+    const errors = kayak.errors.map((e) => ({ ...e, likely: e.likely * 1.1 }));
+    const worse = comparedEffects(kayak, { ...kayak, errors });
+    expect(worse.filter((r) => r.id === 'error').map((r) => r.change)).toEqual(
+      kayak.errors.filter((e) => e.likely > 0 && e.axisId !== null).map(() => 'worse'),
+    );
+    const none = comparedEffects(kayak, { ...kayak, frame: null }).filter((r) => r.id === 'stiffness');
+    expect(none.map((r) => [r.after, r.change])).toEqual(none.map(() => [null, 'other']));
+    expect(none).toHaveLength(3);
   });
 });

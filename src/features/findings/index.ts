@@ -1,5 +1,5 @@
 export { DifferenceTable } from './difference-table';
 export { AxisWorking } from './axis-working';
-export { CompareTable } from './compare-table';
+export { CompareTable, ChangeMark } from './compare-table';
 export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';
 export { Ours } from './ours';

@@ -96,6 +96,12 @@ describe('revisions', () => {
     expect(within(table).getAllByRole('row')).toHaveLength(3);
     expect(within(table).getByRole('row', { name: 'rapid 6 m/min 4 m/min' })).toBeVisible();
     expect(await screen.findByRole('button', { name: /^Plunge axis: \d+ answers? differ/ })).toBeVisible();
+    const whole = await screen.findByRole(
+      'table',
+      { name: 'Answers of the whole machine' },
+      { timeout: 30_000 },
+    );
+    expect(within(whole).getByRole('row', { name: /^Top speed, Plunge axis/ })).toBeVisible();
   });
   it('a plan is kept by name, changed, returned to, and the return taken back', async () => {
     address.query = 'm=tern-creek&v=revisions';

@@ -27,6 +27,7 @@ import { useRefusal } from '@/ui/refusal';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
 import styles from './log.module.css';
+import { WholeAnswers } from './whole-answers';
 import { dayOf } from './when';
 
 /** Stands for the plan as it is now. */
@@ -197,7 +198,7 @@ export function RevisionsView() {
   const asked = useSearchParams().get('to');
   const [picked, setPicked] = useState<Picked>(() => beganWith(revisions, asked));
   const plans = useMemo(() => new Map(revisions.map((r) => [r.id, planIn(r)] as const)), [revisions]);
-  const present = planOf(project);
+  const present = useMemo(() => planOf(project), [project]);
   const sideOf = (id: string): Plan | null => plans.get(id) ?? (plans.has(id) ? null : present);
   const [before, after] = [sideOf(picked.from), sideOf(picked.to)];
   const options = [
@@ -247,8 +248,9 @@ export function RevisionsView() {
               <>
                 <h2 className={styles.heading}>
                   What it did to the answers{' '}
-                  <small>of each axis; sag and sway of the frame are not solved here</small>
+                  <small>of the whole, its frame solved anew, and of each axis</small>
                 </h2>
+                <WholeAnswers {...{ before, after }} />
                 <Answers {...{ before, after }} />
               </>
             )}
