@@ -1,6 +1,5 @@
-export { type FirstAnswer, firstAnswer, keepAnswer } from './answers';
 export { ContentStorage, hashesIn, hashOf } from './contents';
-export { type AxisAnswer, Database, type MachineHead, type Mark } from './database';
+export { Database, type MachineHead, type Mark } from './database';
 export {
   type Loaded,
   type MachineLog,

@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
+import { type ComponentType, useEffect, useState } from 'react';
 import styles from './part.module.css';
 
 type State<P> =
@@ -25,12 +25,9 @@ function Missing({ onAgain }: { onAgain: () => void }) {
 
 /**
  * A part of the application that is fetched when it is first needed. Where that fails it says so in its place
- * and can be tried again; the rest of the page goes on. @param meanwhile what stands there until it is here.
+ * and can be tried again; the rest of the page goes on.
  */
-export function part<P extends object>(
-  load: () => Promise<ComponentType<P>>,
-  meanwhile: ReactNode = null,
-): ComponentType<P> {
+export function part<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
   return function Part(props: P) {
     const [state, setState] = useState<State<P>>({ kind: 'loading' });
     const [tries, setTries] = useState(0);
@@ -49,7 +46,7 @@ export function part<P extends object>(
       };
     }, [tries]);
     if (state.kind === 'there') return <state.Part {...props} />;
-    if (state.kind === 'loading') return meanwhile;
+    if (state.kind === 'loading') return null;
     const again = () => {
       // A browser may remember that a piece was missing: the second time the page is loaded anew.
       if (tries > 0) window.location.reload();

@@ -1,10 +1,11 @@
 import { type ReactNode, Suspense } from 'react';
-import { Framed } from './parts';
+import { MachineFrame } from '@/features/frame';
+import { MendSheet } from '@/features/mend';
 
 export default function MachineLayout({ children }: { children: ReactNode }) {
   return (
     <Suspense fallback={null}>
-      <Framed>{children}</Framed>
+      <MachineFrame mend={<MendSheet />}>{children}</MachineFrame>
     </Suspense>
   );
 }

@@ -16,8 +16,6 @@ export {
   usePainted,
   useReport,
 } from './reports-context';
-export { FirstLook } from './first-look';
-export { Opening } from './opening';
 export { todayIso } from './today';
 export { type BuildState, useBuild, useStamp } from './use-build';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';

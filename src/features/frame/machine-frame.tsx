@@ -19,9 +19,7 @@ import { Backups } from './backups';
 import { downloadText } from './download';
 import { useExport } from './export';
 import styles from './frame.module.css';
-import { KeepAnswer } from './keep-answer';
 import { MachineProvider } from './machine-context';
-import { Opening } from './opening';
 import { ReportsProvider } from './reports-context';
 import { SaveNotice } from './save-notice';
 import { Shortcuts } from './shortcuts';
@@ -69,6 +67,12 @@ function NoMachine({ reason, children }: { reason: string; children?: ReactNode 
     </div>
   );
 }
+
+const Opening = () => (
+  <p className={styles.loading} role="status">
+    Opening…
+  </p>
+);
 
 function WhenOpen(props: FrameProps) {
   const session = useSession();
@@ -159,14 +163,7 @@ function Opened({ session, children, mend }: FrameProps & { session: Session }) 
       <SaveNotice session={session} />
       <Backups session={session} />
       <Shortcuts session={session} />
-      {machine.issues.length ? (
-        mend
-      ) : (
-        <ReportsProvider>
-          <KeepAnswer session={session} />
-          {children}
-        </ReportsProvider>
-      )}
+      {machine.issues.length ? mend : <ReportsProvider>{children}</ReportsProvider>}
     </MachineProvider>
   );
 }

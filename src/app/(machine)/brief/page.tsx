@@ -1,4 +1,4 @@
-import { BriefStation } from '../parts';
+import { BriefStation } from '@/features/brief';
 
 export const metadata = { title: 'Brief' };
 

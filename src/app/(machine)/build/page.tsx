@@ -1,4 +1,4 @@
-import { BuildStation } from '../parts';
+import { BuildStation } from '@/features/build';
 
 export const metadata = { title: 'Build' };
 

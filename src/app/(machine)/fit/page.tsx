@@ -1,4 +1,4 @@
-import { FitStation } from '../parts';
+import { FitStation } from '@/features/fit';
 
 export const metadata = { title: 'Fit' };
 

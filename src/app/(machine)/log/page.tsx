@@ -1,4 +1,4 @@
-import { LogStation } from '../parts';
+import { LogStation } from '@/features/log';
 
 export const metadata = { title: 'Log' };
 

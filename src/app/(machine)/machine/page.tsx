@@ -1,4 +1,4 @@
-import { Overview } from '../parts';
+import { Overview } from '@/features/overview';
 
 export const metadata = { title: 'Machine' };
 

@@ -1,4 +1,4 @@
-import { ProveStation } from '../parts';
+import { ProveStation } from '@/features/prove';
 
 export const metadata = { title: 'Prove' };
 

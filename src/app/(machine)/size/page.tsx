@@ -1,4 +1,4 @@
-import { SizeStation } from '../parts';
+import { SizeStation } from '@/features/size';
 
 export const metadata = { title: 'Size' };
 
