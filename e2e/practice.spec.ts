@@ -10,6 +10,7 @@ async function begin(page: Page, seed: string) {
   await page.getByLabel('Seed: the same one hides the same faults').fill(seed);
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: 'Begin a round' }).click();
+  await page.waitForURL(/v=practice/);
   await expect(page.getByRole('heading', { name: 'Find what is wrong' })).toBeVisible();
 }
 

@@ -15,7 +15,7 @@ const most = {
   build: 780,
   prove: 860,
   log: 720,
-  handbook: 460,
+  handbook: 490,
 };
 
 /** Scripts that the page asks for by itself; those for browsers without modules are never fetched. */
