@@ -21,7 +21,7 @@ function changeOf(before: Effect | undefined, after: Effect | undefined): Change
   return times < 1 / SAME ? 'worse' : 'same';
 }
 
-/** Two plans of a machine, figure by figure, in the order of the newer; what only the older has comes last. */
+/** Two plans of a machine, figure by figure, as the newer has them; what only the older has comes last. */
 export function comparedEffects(before: MachineContext, after: MachineContext): readonly ComparedEffect[] {
   const [was, is] = [effectsOf(before), effectsOf(after)];
   const old = new Map(was.map((e) => [e.key, e]));
