@@ -132,7 +132,7 @@ describe('the plan with which a day ended', () => {
     name: `${n}`,
   });
   const faster = (speed: number) =>
-    applyEdits(kayak, [put('axes.0.demands.rapid', estimate('speed', `${speed} m/min`))]);
+    applyEdits(kayak, [put('axes.0.demands.rapid', estimate('speed', `${20 + speed} m/min`))]);
   it('is kept by itself, once, and reads as it was', () => {
     const once = applyEdits(kayak, dayRevision(kayak, day(1), 200));
     expect(once.revisions.at(-1)).toMatchObject({ id: 'day-1', by: 'day' });
@@ -149,6 +149,12 @@ describe('the plan with which a day ended', () => {
     expect(days[0]!.id).toBe('day-4');
     expect(machine.revisions.filter((r) => r.by === 'hand')).toHaveLength(kayak.revisions.length + 1);
     expect(dayRevision(machine, day(50), machine.revisions.length - 1)).toEqual([]);
+  });
+  it('is not kept where it breaks a rule: nobody could read it again', () => {
+    const [axis, ...rest] = kayak.axes;
+    const broken = { ...kayak, axes: [{ ...axis!, carriedBy: 'nobody' }, ...rest] } as Project;
+    expect(projectIssues(broken).length).toBeGreaterThan(0);
+    expect(dayRevision(broken, day(1), 200)).toEqual([]);
   });
   it('is of what belongs to the plan alone', () => {
     expect(changesPlan(kayak, { ...kayak, note: 'other' } as Project)).toBe(false);

@@ -2,9 +2,11 @@ import { Gunzip, gzipSync, strFromU8, strToU8 } from 'fflate';
 import {
   type Edit,
   fromBase64,
+  MOST_PACKED,
   openProject,
   type Plain,
   type Project,
+  projectIssues,
   put,
   type Revision,
   startingBuild,
@@ -115,10 +117,13 @@ export const changesPlan = (before: Plan, after: Plan): boolean =>
 /**
  * Keeps the plan with which an earlier day ended, so that what was changed since can be told.
  * @param ended the machine as that day left it.
- * @returns nothing where the plan that was kept last is the same, or no room is left.
+ * @returns nothing where the plan that was kept last is the same, no room is left, or it could not be read
+ * again: it breaks a rule, or is too large.
  */
 export function dayRevision(ended: Project, { id, at, name }: Stamp, most: number): readonly Edit[] {
+  if (projectIssues(ended).length) return [];
   const plan = packedPlan(ended);
+  if (plan.length > MOST_PACKED) return [];
   const { revisions } = ended;
   if (revisions.at(-1)?.plan === plan) return [];
   const days = revisions.filter((r) => r.by === 'day');

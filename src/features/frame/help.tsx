@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { SheetDialog } from '@/ui/sheet-dialog';
+import { TermList } from '@/ui/term-list';
 import { useShortcuts } from '@/ui/use-shortcuts';
 import { type Term, termsIn } from '@/words';
 import styles from './frame.module.css';
@@ -35,16 +36,7 @@ function Words({ words }: { words: readonly Term[] }) {
   return (
     <section aria-labelledby="help-words">
       <h3 id="help-words">Words on this page</h3>
-      <dl className={styles.helpWords}>
-        {words.map(({ word, means, ours }) => (
-          <div key={word}>
-            <dt>
-              {word} {ours && <small>ours</small>}
-            </dt>
-            <dd>{means}</dd>
-          </div>
-        ))}
-      </dl>
+      <TermList terms={words} className={styles.helpWords} />
     </section>
   );
 }

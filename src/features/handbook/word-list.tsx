@@ -1,5 +1,6 @@
 'use client';
 
+import { TermList } from '@/ui/term-list';
 import { searchTerms } from '@/words';
 import styles from './handbook.module.css';
 
@@ -10,16 +11,7 @@ export function WordList({ search }: { search: string }) {
   return (
     <section aria-labelledby="words-title">
       <h2 id="words-title">Words</h2>
-      <dl className={styles.words}>
-        {terms.map(({ word, means, ours }) => (
-          <div key={word}>
-            <dt>
-              {word} {ours && <small>ours</small>}
-            </dt>
-            <dd>{means}</dd>
-          </div>
-        ))}
-      </dl>
+      <TermList terms={terms} className={styles.words} />
     </section>
   );
 }

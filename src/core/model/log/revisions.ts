@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { id, list, name, text } from '../input';
 
 /** Most of what one plan may come to when it is packed, characters. */
-const MOST_PACKED = 600_000;
+export const MOST_PACKED = 600_000;
 
 /** Who kept a plan: the builder, or a day that ended with it. */
 const revisionKeepers = ['hand', 'day'] as const;
