@@ -73,6 +73,51 @@ test('on a phone: an entry with a photo is kept, found by its words, goes out as
   await other.context().close();
 });
 
+test('a program lies with the machine, is refused where it is none, and goes out byte for byte', async ({
+  page,
+  browser,
+}) => {
+  await openShelf(page);
+  await page.goto('/log?m=tern-creek&v=files');
+  const program = (name: string, text: string) => ({
+    name,
+    mimeType: 'text/plain',
+    buffer: Buffer.from(text),
+  });
+  const panels = 'G21 G90\r\nG0 X0 Y0\r\nM2\r\n';
+  const add = page.getByLabel('Program files');
+  await add.setInputFiles([program('panels.nc', panels), program('photo.tap', 'a\0b')]);
+  await expect(
+    page.getByText('photo.tap: read what is no text; wanted a program, which is text.'),
+  ).toBeVisible();
+  await add.setInputFiles(program('again.nc', panels));
+  await expect(page.getByText('again.nc: the same content lies here as panels.nc.')).toBeVisible();
+  await add.setInputFiles(program('panels.nc', 'M2\n'));
+  await expect(page.getByRole('rowheader', { name: 'panels (2).nc' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove panels (2).nc' }).click();
+  await expect(page.getByRole('rowheader', { name: 'panels (2).nc' })).toHaveCount(0);
+  await stored(page);
+  const zipped = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'All of it as a bundle (zip)' }).click();
+  const zip = {
+    name: 'it.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(await (await zipped).path()),
+  };
+  const other = await (await browser.newContext()).newPage();
+  await openShelf(other);
+  await other.getByLabel('Machine files').setInputFiles(zip);
+  await other.getByRole('button', { name: 'Keep it beside' }).click();
+  await other.getByRole('link', { name: `${demoName} (copy)`, exact: true }).click();
+  await other.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Log' }).click();
+  await other.getByRole('link', { name: /^Files/ }).click();
+  const saved = other.waitForEvent('download');
+  await other.getByRole('button', { name: 'Save panels.nc' }).click();
+  expect((await saved).suggestedFilename()).toBe('panels.nc');
+  expect(readFileSync(await (await saved).path(), 'utf8')).toBe(panels);
+  await other.context().close();
+});
+
 test('a plan is kept, changed and returned to; version 2 stands beside version 1', async ({ page }) => {
   await openShelf(page);
   await page.goto('/log?m=tern-creek&v=revisions');
@@ -177,4 +222,25 @@ test('an upgrade is proposed, weighed, written down, taken into the plan and tol
   await expect(page.getByRole('button', { name: /^Undo/ })).toBeVisible();
   await page.goto('/log?m=tern-creek');
   await expect(page.getByText(name).first()).toBeVisible();
+});
+
+test('a row of tabs that somebody moved stays while its words change', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openShelf(page);
+  await page.goto('/log?m=tern-creek&v=files');
+  const strip = page.getByRole('navigation', { name: 'Log' });
+  const at = () => strip.evaluate((nav) => nav.scrollLeft);
+  const longer = () =>
+    strip
+      .getByRole('link')
+      .first()
+      .evaluate((tab) => tab.append(' and more words'));
+  await expect(strip.getByRole('link', { name: /^Files/ })).toBeInViewport({ ratio: 0.99 });
+  await longer();
+  // Nobody has moved it: the open tab stays in view.
+  await expect(strip.getByRole('link', { name: /^Files/ })).toBeInViewport({ ratio: 0.99 });
+  await strip.evaluate((nav) => nav.scrollTo(0, 0));
+  await longer();
+  await page.waitForTimeout(300);
+  expect(await at()).toBe(0);
 });

@@ -97,6 +97,16 @@ export const logLooks = (): Look[] => [
 /** What else stands beside the log: the tour, a merge, lessons, and so on. */
 export const furtherLogLooks = (): Look[] => [
   [
+    'files',
+    async (page) => {
+      await page.goto('/log?m=tern-creek&v=files');
+      const buffer = Buffer.from('G21 G90\nG0 X0 Y0\nM2\n');
+      const file = { name: 'hull panels, outline.nc', mimeType: 'text/plain', buffer };
+      await page.getByLabel('Program files').setInputFiles(file);
+      await page.getByRole('rowheader', { name: 'hull panels, outline.nc' }).waitFor();
+    },
+  ],
+  [
     'a stop of the tour',
     async (page) => {
       await page.goto('/brief?m=tern-creek&tour=brief');

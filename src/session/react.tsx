@@ -1,24 +1,13 @@
 'use client';
 
-import {
-  createContext,
-  type ReactNode,
-  useCallback,
-  useContext,
-  useEffect,
-  useMemo,
-  useState,
-  useSyncExternalStore,
-} from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import { MachineStorage } from '@/storage';
-import { SessionPool } from './pool';
+import type { MachineStorage } from '@/storage';
+import type { Opened } from './open';
 import type { Session, SessionState } from './session';
 
-interface Opened {
-  readonly storage: MachineStorage;
-  readonly pool: SessionPool;
-}
+/** How long a page waits before it asks again for what did not come, ms. */
+const AGAIN = 2000;
 
 const StorageContext = createContext<Opened | null>(null);
 const SessionContext = createContext<Session | null>(null);
@@ -26,27 +15,22 @@ const SessionContext = createContext<Session | null>(null);
 /** Random ids come from the browser; the core has no chance of its own. */
 export const freshId = (): string => crypto.randomUUID();
 
-const neverChanges = () => () => undefined;
-
-/** A frame of the screen, ms: what an edit did is painted before it is handed to the storage. */
-const FRAME = 16;
-
-function openStorage(): Opened | null {
-  if (typeof indexedDB === 'undefined') return null;
-  const storage = new MachineStorage();
-  return { storage, pool: new SessionPool(storage, { now: () => new Date(), frame: FRAME }) };
-}
-
-/** Gives the storage, and the machines that are open, to all that is below. */
+/**
+ * Gives the storage, and the machines that are open, to all that is below. What reads and checks a document
+ * is large, and comes after the page was painted first.
+ */
 export function StorageProvider({ children }: { children: ReactNode }) {
-  const [opened] = useState(openStorage);
-  // The first paint must be what the server painted, and that had no storage.
-  const started = useSyncExternalStore(
-    neverChanges,
-    () => true,
-    () => false,
-  );
-  return <StorageContext.Provider value={started ? opened : null}>{children}</StorageContext.Provider>;
+  const [opened, setOpened] = useState<Opened | null>(null);
+  useEffect(() => {
+    let live = true;
+    const open = () => import('./open').then((m) => (live ? setOpened(m.openStorage()) : undefined));
+    // A piece that could not be fetched is asked for once more; then the page says that it has no storage.
+    void open().catch(() => setTimeout(() => void open(), AGAIN));
+    return () => {
+      live = false;
+    };
+  }, []);
+  return <StorageContext.Provider value={opened}>{children}</StorageContext.Provider>;
 }
 
 /** The storage; null while the page is made on the server, where there is none. */

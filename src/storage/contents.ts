@@ -76,6 +76,11 @@ export class ContentStorage {
     return found;
   }
 
+  /** Those of some hashes whose content is kept here; no content is read for it. */
+  async known(hashes: readonly string[]): Promise<ReadonlySet<string>> {
+    return new Set(await this.db.contents.where('hash').anyOf(hashes).primaryKeys());
+  }
+
   async get(hash: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
     return (await this.db.contents.get(hash))?.bytes;
   }

@@ -60,6 +60,21 @@ export interface KnownState {
   readonly project: unknown;
 }
 
+/** What was worked out of one axis when its machine was last open. */
+export interface AxisAnswer {
+  readonly id: string;
+  readonly name: string;
+  readonly verdict: 'holds' | 'thin' | 'gives-out' | 'not-known';
+  readonly guessed: boolean;
+}
+
+/** What the axes of a machine came to, and the stored state that they were worked out from. */
+export interface StoredAnswer {
+  readonly machine: string;
+  readonly stamp: string;
+  readonly axes: readonly AxisAnswer[];
+}
+
 /** Folder on disk that the user chose as the place of backups. The browser keeps the handle as it is. */
 export interface ChosenPlace {
   readonly key: 'backups';
@@ -93,6 +108,7 @@ export class Database extends Dexie {
   outside!: Table<OutsideState, string>;
   states!: Table<KnownState, [string, string]>;
   places!: Table<ChosenPlace, string>;
+  answers!: Table<StoredAnswer, string>;
 
   constructor(name = 'rugged-carriage') {
     super(name);
@@ -113,5 +129,6 @@ export class Database extends Dexie {
         }
       });
     this.version(3).stores({ outside: 'machine', states: '[machine+state], machine', places: 'key' });
+    this.version(4).stores({ answers: 'machine' });
   }
 }

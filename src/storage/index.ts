@@ -1,5 +1,6 @@
+export { type FirstAnswer, firstAnswer, keepAnswer } from './answers';
 export { ContentStorage, hashesIn, hashOf } from './contents';
-export { Database, type MachineHead, type Mark } from './database';
+export { type AxisAnswer, Database, type MachineHead, type Mark } from './database';
 export {
   type Loaded,
   type MachineLog,

@@ -1,7 +1,8 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { type Issue, type LogEntry, MOST_NAME, openProject, type Project, readLog } from '@/core/model';
+import { keepAnswer } from './answers';
 import { ContentStorage } from './contents';
-import { Database, type MachineHead, type Mark, slicesOf, WHOLE } from './database';
+import { type AxisAnswer, Database, type MachineHead, type Mark, slicesOf, WHOLE } from './database';
 import { Outside } from './outside';
 import { problemOf, type StorageProblem } from './problem';
 
@@ -169,6 +170,7 @@ export class MachineStorage {
       const document = await this.document(id);
       await this.db.machines.delete(id);
       await this.db.slices.where('machine').equals(id).delete();
+      await this.db.answers.delete(id);
       return { head, document };
     });
   }
@@ -242,7 +244,13 @@ export class MachineStorage {
   }
 
   private get tables() {
-    return [this.db.machines, this.db.slices, this.db.kept, this.db.outside, this.db.states];
+    const { machines, slices, kept, outside, states, answers } = this.db;
+    return [machines, slices, kept, outside, states, answers];
+  }
+
+  /** Keeps what the axes of a machine came to, for the first look at its pages. @throws where it fails. */
+  keepAnswer(id: string, axes: readonly AxisAnswer[]): Promise<void> {
+    return keepAnswer(this.db, id, axes);
   }
 
   private async writing(step: () => Promise<Saved>): Promise<Saved> {

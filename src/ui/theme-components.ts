@@ -102,15 +102,6 @@ export const components: Components<Theme> = {
       head: { color: 'var(--rc-soft)', fontWeight: 500, lineHeight: 1.2 },
     },
   },
-  MuiTabs: {
-    defaultProps: { variant: 'scrollable', scrollButtons: false },
-    styleOverrides: { root: { minHeight: 0 }, indicator: { display: 'none' } },
-  },
-  MuiTab: {
-    styleOverrides: {
-      root: { minHeight: 0, opacity: 1, textTransform: 'none', letterSpacing: 0, font: 'inherit' },
-    },
-  },
   MuiDialogTitle: {
     styleOverrides: {
       root: {

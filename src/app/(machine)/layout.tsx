@@ -1,11 +1,10 @@
 import { type ReactNode, Suspense } from 'react';
-import { MachineFrame } from '@/features/frame';
-import { MendSheet } from '@/features/mend';
+import { Framed } from './parts';
 
 export default function MachineLayout({ children }: { children: ReactNode }) {
   return (
     <Suspense fallback={null}>
-      <MachineFrame mend={<MendSheet />}>{children}</MachineFrame>
+      <Framed>{children}</Framed>
     </Suspense>
   );
 }

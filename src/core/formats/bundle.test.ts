@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import type { Project } from '@/core/model';
+import { PROGRAM_TYPE, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { chance, SEED } from '@test/helpers/chance';
 import { type BundleRead, looksLikeZip, readBundle, writeBundle, writeProjectFile } from '.';
@@ -53,6 +53,23 @@ describe('a bundle', () => {
     expect(writeProjectFile(read.project)).toBe(writeProjectFile(large.project));
     expect(read.contents.size).toBe(500);
     for (const [hash, bytes] of large.contents) expect(sync(read.contents.get(hash)!)).toBe(sync(bytes));
+  });
+  it('carries programs beside photos, under the ending of a program', async () => {
+    const bytes = strToU8('G21\r\nG0 X0\r\n') as Bytes;
+    const file = {
+      id: 'job',
+      name: 'panels.tap',
+      type: PROGRAM_TYPE,
+      bytes: bytes.length,
+      hash: sync(bytes),
+    };
+    const project = { ...few.project, files: [...few.project.files, file] };
+    const zip = await bundle({ project, contents: new Map([...few.contents, [file.hash, bytes]]) });
+    expect(Object.keys(unzipSync(zip))).toContain(`files/${file.hash}.nc`);
+    const read = await readBundle(zip, hashOf);
+    if (!read.ok) throw new Error(JSON.stringify(read));
+    expect(read.project.files.at(-1)).toEqual(file);
+    expect(read.contents.get(file.hash)).toEqual(bytes);
   });
   it('is the same whenever it is written, and begins as a zip does', async () => {
     const [one, other] = [await bundle(few), await bundle(few)];

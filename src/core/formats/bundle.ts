@@ -1,6 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { z } from 'zod';
-import { type Issue, MOST_FILE_BYTES, type Project } from '@/core/model';
+import { type Issue, MOST_FILE_BYTES, PROGRAM_TYPE, type Project } from '@/core/model';
 import type { Contents } from './contents';
 import { MAX_FILE_BYTES, type OpenedFile, readProjectFile, writeProjectFile } from './project-file';
 
@@ -56,6 +56,7 @@ const endings: Readonly<Record<string, string>> = {
   'image/png': 'png',
   'text/csv': 'csv',
   'text/plain': 'txt',
+  [PROGRAM_TYPE]: 'nc',
 };
 
 /** The path of a content in a bundle: by its hash, so that two of a name do not meet. */

@@ -22,3 +22,4 @@ export {
   timelineOf,
 } from './timeline';
 export { densityOf, type LogLane, logLanes, type LogStretch } from './density';
+export { type FileKind, filesOf, type LyingFile } from './files';

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { arrangements, choiceCodes, type LogEntry, type Project, readLog, startingEntry } from '@/core/model';
+import {
+  arrangements,
+  choiceCodes,
+  type LogEntry,
+  PROGRAM_TYPE,
+  type Project,
+  readLog,
+  startingEntry,
+} from '@/core/model';
 import { demoMachines } from '@/demo';
 import { chance, SEED } from '@test/helpers/chance';
 import { machineOf } from '@test/helpers/true-up';
@@ -7,6 +15,7 @@ import {
   byMonth,
   choicesOf,
   densityOf,
+  filesOf,
   filtered,
   type LogEvent,
   lessonsAgain,
@@ -163,5 +172,26 @@ describe('lessons', () => {
     expect(readLog({})).toEqual([]);
     const sound = startingEntry('a', '2026-01-01T00:00:00.000Z', 'note');
     expect(readLog([sound, { ...sound, kind: 'gossip' }, null, { ...sound, hours: -1 }])).toEqual([sound]);
+  });
+});
+
+describe('what lies with a machine', () => {
+  it('stands by its kind, programs first, with the events that show it', () => {
+    const file = (id: string, type: string) => ({ id, name: id, type, bytes: 1, hash: id });
+    const files = [
+      file('p', 'image/jpeg'),
+      file('t', 'text/csv'),
+      file('n', PROGRAM_TYPE),
+      file('q', 'image/png'),
+    ];
+    const machine = logged(kayak, regret('one', 'drive', 'rack', { photos: ['p'] }));
+    const lying = filesOf(files, timelineOf(machine));
+    expect(lying.map((f) => `${f.kind} ${f.file.id}`)).toEqual([
+      'program n',
+      'photo p',
+      'photo q',
+      'other t',
+    ]);
+    expect(lying.map((f) => f.shownBy.map((e) => e.entry?.id))).toEqual([[], ['one'], [], []]);
   });
 });

@@ -7,7 +7,15 @@ export * from './log';
 export * from './structure';
 export * from './fit';
 export type { OwnPart } from './parts';
-export { contentsSchema, type FileEntry, filesWithout, MOST_FILE_BYTES, photoUses } from './files';
+export {
+  contentsSchema,
+  type FileEntry,
+  filesWithout,
+  MOST_FILE_BYTES,
+  MOST_FILES,
+  photoUses,
+  PROGRAM_TYPE,
+} from './files';
 export {
   type Body,
   type MaterialId,

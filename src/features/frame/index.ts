@@ -16,11 +16,13 @@ export {
   usePainted,
   useReport,
 } from './reports-context';
+export { FirstLook } from './first-look';
+export { Opening } from './opening';
 export { todayIso } from './today';
 export { type BuildState, useBuild, useStamp } from './use-build';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
 export { KeptPhoto } from './kept-photo';
-export { keepPhoto, type KeptFile } from './photo-file';
+export { keepPhoto, keepProgram, type KeptFile } from './keep-file';
 export { useLessons, useLogFindings } from './use-lessons';
 export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';

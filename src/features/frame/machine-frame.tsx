@@ -19,7 +19,9 @@ import { Backups } from './backups';
 import { downloadText } from './download';
 import { useExport } from './export';
 import styles from './frame.module.css';
+import { KeepAnswer } from './keep-answer';
 import { MachineProvider } from './machine-context';
+import { Opening } from './opening';
 import { ReportsProvider } from './reports-context';
 import { SaveNotice } from './save-notice';
 import { Shortcuts } from './shortcuts';
@@ -67,12 +69,6 @@ function NoMachine({ reason, children }: { reason: string; children?: ReactNode 
     </div>
   );
 }
-
-const Opening = () => (
-  <p className={styles.loading} role="status">
-    Opening…
-  </p>
-);
 
 function WhenOpen(props: FrameProps) {
   const session = useSession();
@@ -163,7 +159,14 @@ function Opened({ session, children, mend }: FrameProps & { session: Session }) 
       <SaveNotice session={session} />
       <Backups session={session} />
       <Shortcuts session={session} />
-      {machine.issues.length ? mend : <ReportsProvider>{children}</ReportsProvider>}
+      {machine.issues.length ? (
+        mend
+      ) : (
+        <ReportsProvider>
+          <KeepAnswer session={session} />
+          {children}
+        </ReportsProvider>
+      )}
     </MachineProvider>
   );
 }

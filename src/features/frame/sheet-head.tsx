@@ -1,9 +1,7 @@
 'use client';
 
-import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import Link from 'next/link';
-import { memo, type ReactNode } from 'react';
+import { memo, type ReactNode, useEffect, useRef } from 'react';
 import type { Verdict } from '@/core/findings';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { verdictText } from '@/words';
@@ -47,36 +45,57 @@ const sameTabs = (a: HeadTabsProps, b: HeadTabsProps): boolean =>
     );
   });
 
-/** Each tab is an address of its own, so to readers this is a list of links. Drawn where a word changes. */
+/** Brings an element of a strip into view, sideways alone: the page stays where it was. */
+function show(strip: HTMLElement, element: Element): void {
+  const [around, it] = [strip.getBoundingClientRect(), element.getBoundingClientRect()];
+  if (it.left < around.left) strip.scrollLeft += it.left - around.left;
+  else if (it.right > around.right) strip.scrollLeft += it.right - around.right;
+}
+
+/**
+ * A strip that shows the tab that is open when it is opened, and goes on showing it while words and fonts
+ * arrive. Once somebody has moved it, it stays: a tab must not slip away from the finger that presses it.
+ */
+function useStrip(here: string | undefined) {
+  const strip = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const nav = strip.current;
+    if (!nav) return;
+    let ours = nav.scrollLeft;
+    const follow = () => {
+      const open = nav.querySelector('[data-here]');
+      if (nav.scrollLeft !== ours || !open) return;
+      show(nav, open);
+      ours = nav.scrollLeft;
+    };
+    follow();
+    const sizes = new ResizeObserver(follow);
+    for (const tab of nav.children) sizes.observe(tab);
+    return () => sizes.disconnect();
+  }, [here]);
+  return strip;
+}
+
+/** Each tab is an address of its own, so this is a list of links. Drawn where a word changes. */
 const HeadTabs = memo(function HeadTabs({ label, tabs }: HeadTabsProps) {
-  const here = tabs.find((t) => t.here)?.id ?? false;
+  const strip = useStrip(tabs.find((t) => t.here)?.id);
   return (
-    <nav aria-label={label} className={styles.tabs}>
-      <Tabs value={here} role="presentation" slotProps={{ list: { role: 'presentation' } }}>
-        {tabs.map((t) => (
-          <Tab
-            key={t.id}
-            value={t.id}
-            component={Link}
-            href={t.href}
-            role="link"
-            replace
-            scroll={false}
-            tabIndex={0}
-            aria-selected={undefined}
-            aria-current={t.here ? 'page' : undefined}
-            data-here={t.here || undefined}
-            data-plain={t.verdict ? undefined : ''}
-            label={
-              <>
-                {t.verdict && <VerdictMark verdict={t.verdict} guessed={t.guessed ?? false} />}
-                <b>{t.title}</b>
-                <span>{noteOf(t)}</span>
-              </>
-            }
-          />
-        ))}
-      </Tabs>
+    <nav aria-label={label} className={styles.tabs} ref={strip}>
+      {tabs.map((t) => (
+        <Link
+          key={t.id}
+          href={t.href}
+          replace
+          scroll={false}
+          aria-current={t.here ? 'page' : undefined}
+          data-here={t.here || undefined}
+          data-plain={t.verdict ? undefined : ''}
+        >
+          {t.verdict && <VerdictMark verdict={t.verdict} guessed={t.guessed ?? false} />}
+          <b>{t.title}</b>
+          <span>{noteOf(t)}</span>
+        </Link>
+      ))}
     </nav>
   );
 }, sameTabs);

@@ -4,13 +4,13 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { LogEvent } from '@/core/log';
 import type { Project } from '@/core/model';
-import { firstKinds } from '@/core/prove';
-import { KeptPhoto, machineHref } from '@/features/frame';
+import { KeptPhoto } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { eventFacts, eventNames } from '@/words';
 import styles from './log.module.css';
 import { PlanChanges } from './plan-changes';
+import { placeOf } from './place';
 import { dayOf, timeOf } from './when';
 
 /** So many of one kind on one day are told one by one; more are folded. */
@@ -24,30 +24,6 @@ export interface EventWords {
   /** The entry that is open to be written; null: none. */
   readonly open: string | null;
   readonly onOpen: (entry: string) => void;
-}
-
-/** Where an event that was not written here is told in full; null: it is told here. */
-function placeOf({ kind, of }: LogEvent, machine: string): string | null {
-  const at = encodeURIComponent(of);
-  switch (kind) {
-    case 'sheet':
-    case 'happening':
-      return `${machineHref('prove', machine)}&sheet=${at}`;
-    case 'trial': {
-      const first = firstKinds.some((k) => k === of.split(':')[0]);
-      return `${machineHref('prove', machine)}&v=${first ? 'first' : 'proof'}&trial=${at}`;
-    }
-    case 'step':
-      return `${machineHref('build', machine)}&v=assembly&step=${at}`;
-    case 'order':
-      return `${machineHref('build', machine)}&part=${at}`;
-    case 'plan':
-      return `${machineHref('log', machine)}&v=revisions&to=${at}`;
-    case 'upgrade':
-      return `${machineHref('log', machine)}&v=upgrades`;
-    default:
-      return null;
-  }
 }
 
 function Line({ event, words }: { readonly event: LogEvent; readonly words: EventWords }) {

@@ -1,46 +1,27 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { fileName } from '@/core/formats';
-import { type EventFilter, filtered, type LogEvent, sumsOf, timelineOf } from '@/core/log';
+import { type EventFilter, filtered, type LogEvent, sumsOf } from '@/core/log';
 import { type LogKind, logKinds } from '@/core/model';
-import { downloadText, useBuild, useBundle, useMachine } from '@/features/frame';
+import { downloadText, useBundle, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { TitleBlock } from '@/ui/title-block';
 import { useRefusal } from '@/ui/refusal';
-import { eventNames, eventTitle, lineName, logKindNames } from '@/words';
+import { eventNames, logKindNames } from '@/words';
 import { EntryFields } from './entry-fields';
 import { EventList, type EventWords } from './event-list';
 import { LogFilters } from './log-filters';
 import styles from './log.module.css';
 import { logCsv } from './log-csv';
 import { dayOf } from './when';
+import { useEvents } from './use-events';
 import { useLog } from './use-log';
 
 const TimeChart = dynamic(() => import('./time-chart').then((m) => m.TimeChart), { ssr: false });
 
 const amount = (n: number) => String(Math.round(n * 100) / 100);
-
-/** Events of the open machine with all that is needed to tell them. */
-function useEvents() {
-  const { project, system } = useMachine();
-  const { lines } = useBuild();
-  const names = useMemo(
-    () => new Map(lines.map((l) => [l.key, lineName(l, system)] as const)),
-    [lines, system],
-  );
-  const { log, rounds, trials, steps, partLines, happenings, upgrades, axes } = project;
-  const events = useMemo(
-    () => timelineOf(project),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the slices that it reads, not the whole machine
-    [log, rounds, trials, steps, partLines, happenings, upgrades, axes],
-  );
-  const title: EventWords['title'] = (e) =>
-    eventTitle(project, e, (key) => names.get(key) ?? 'A part that is gone');
-  const parts = [...names].sort(([, a], [, b]) => a.localeCompare(b));
-  return { events, names, title, parts };
-}
 
 interface SideProps {
   readonly shown: readonly LogEvent[];

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { filesWithout, photoUses, put, startingEntry } from '@/core/model';
@@ -129,6 +129,30 @@ describe('revisions', () => {
     renderOn(await openSession({ ...demo, revisions }), <LogStation />);
     expect(await screen.findByRole('alert')).toHaveTextContent('Two screws on the bed');
     expect(await screen.findByRole('table', { name: 'Differences' })).toBeVisible();
+  });
+});
+
+describe('files', () => {
+  it('say what lies here and where it is shown; what nothing shows can go, and come back', async () => {
+    const session = await show();
+    const file = (id: string, type: string) => ({ id, name: id, type, bytes: 2500, hash: id.repeat(64) });
+    const files = [file('a', 'image/jpeg'), file('b', 'text/x-gcode')];
+    const log = session.project!.log.map((e, i) => (i ? e : { ...e, photos: [files[0]!.hash] }));
+    session.edit([put('files', files), put('log', log as never)], { label: 'two files' });
+    cleanup();
+    address.query = 'm=tern-creek&v=files';
+    renderOn(session, <LogStation />);
+    const rows = () =>
+      within(screen.getByRole('table', { name: 'Files of the machine' })).getAllByRole('row');
+    expect(rows()[1]).toHaveTextContent(/^bProgram3 kB–/);
+    expect(within(rows()[2]!).getByRole('link', { name: log[0]!.title })).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Remove a' })).toBeNull();
+    await press('Save b');
+    expect(await screen.findByRole('alert')).toHaveTextContent(/The content of b is not in this browser/);
+    await press('Remove b');
+    await waitFor(() => expect(rows()).toHaveLength(2));
+    session.undo();
+    await waitFor(() => expect(rows()).toHaveLength(3));
   });
 });
 

@@ -1,4 +1,4 @@
-import { BriefStation } from '@/features/brief';
+import { BriefStation } from '../parts';
 
 export const metadata = { title: 'Brief' };
 

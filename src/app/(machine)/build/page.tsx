@@ -1,4 +1,4 @@
-import { BuildStation } from '@/features/build';
+import { BuildStation } from '../parts';
 
 export const metadata = { title: 'Build' };
 

@@ -1,4 +1,4 @@
-import { FitStation } from '@/features/fit';
+import { FitStation } from '../parts';
 
 export const metadata = { title: 'Fit' };
 

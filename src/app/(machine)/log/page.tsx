@@ -1,4 +1,4 @@
-import { LogStation } from '@/features/log';
+import { LogStation } from '../parts';
 
 export const metadata = { title: 'Log' };
 

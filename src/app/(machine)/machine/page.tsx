@@ -1,4 +1,4 @@
-import { Overview } from '@/features/overview';
+import { Overview } from '../parts';
 
 export const metadata = { title: 'Machine' };
 

@@ -1,4 +1,4 @@
-import { ProveStation } from '@/features/prove';
+import { ProveStation } from '../parts';
 
 export const metadata = { title: 'Prove' };
 

@@ -1,4 +1,4 @@
-import { SizeStation } from '@/features/size';
+import { SizeStation } from '../parts';
 
 export const metadata = { title: 'Size' };
 

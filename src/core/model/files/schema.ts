@@ -6,6 +6,11 @@ const HASH = /^[0-9a-f]{64}$/;
 /** Largest file that a machine keeps, bytes. */
 export const MOST_FILE_BYTES = 20 * 1024 * 1024;
 
+/** Media type of a program for the controller. No authority has given one; this is common practice. */
+export const PROGRAM_TYPE = 'text/x-gcode';
+/** Most files that a machine keeps. */
+export const MOST_FILES = 2000;
+
 /**
  * A file that belongs to the machine: a photo, a trace, a job. Here stands only what it is called and the
  * hash of its content; the content lies in a table of its own and is shared by all that have it.
@@ -30,6 +35,6 @@ export const contentsSchema = z.record(
 );
 
 /** What the slice owns in the document. */
-export const filesShape = { files: list(fileEntry, 2000) };
+export const filesShape = { files: list(fileEntry, MOST_FILES) };
 
 export type FileEntry = z.infer<typeof fileEntry>;
