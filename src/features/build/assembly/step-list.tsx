@@ -59,7 +59,7 @@ export function StepList({ work, names, picked, onPick }: ListProps) {
               <b>{numbers.get(step.id)}</b>
               <span>{name}</span>
               <small>
-                {note && <i className={note === 'can be done' ? styles.can : styles.waits}>{note}</i>}
+                {note && <i className={note === 'can be done' ? styles.can : styles.waits}>{note}</i>}{' '}
                 {workTime(step.work)}
                 {step.wait > 0 ? `, then ${step.wait} h` : ''}
               </small>

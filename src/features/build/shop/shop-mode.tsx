@@ -91,7 +91,7 @@ function JointFacts({ step, work }: { readonly step: WorkStep; readonly work: Wo
     const tool = work.assembly.access.find((a) => a.joint === joint)?.tools[0];
     const torque = found.torque
       ? `up to ${formatQuantity('torque', found.torque.class88, system, 2).text} (8.8)`
-      : '';
+      : 'how tight';
     return (
       <dl key={joint} className={styles.facts}>
         <div>
