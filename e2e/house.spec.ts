@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { buildLooks, furtherLogLooks, logLooks, type Look, proveLooks } from './looks';
+import { buildLooks, exchangeLooks, furtherLogLooks, logLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
 import { outlineFaults, reaches } from './reach';
 import { test } from './window';
@@ -214,18 +214,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
   ],
-  exchange: [
-    [
-      'parts for a motor',
-      async (page) => {
-        await showBench(page);
-        await openLink(page, /^Stepper/);
-        await page.getByRole('button', { name: /^Exchange/ }).click();
-        await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
-        await page.getByText('with it').waitFor();
-      },
-    ],
-  ],
+  exchange: exchangeLooks(),
   guide: [
     [
       'with loads',

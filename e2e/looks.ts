@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { openLink, showBench } from './pages';
 
 /** A view of a page, and how it is shown. */
 export type Look = readonly [string, (page: Page) => Promise<void>];
@@ -133,6 +134,30 @@ export const furtherLogLooks = (): Look[] => [
     async (page) => {
       await page.goto('/log?m=tern-creek&v=lessons');
       await page.getByText('Knife lift ran in a deep groove bearing').waitFor();
+    },
+  ],
+];
+
+/** Parts of an axis: one exchanged, and all of them looked for together. */
+export const exchangeLooks = (): Look[] => [
+  [
+    'parts for a motor',
+    async (page) => {
+      await showBench(page);
+      await openLink(page, /^Stepper/);
+      await page.getByRole('button', { name: /^Exchange/ }).click();
+      await page.getByRole('button', { name: /^Stepper size 23, 2.2/ }).click();
+      await page.getByText('with it').waitFor();
+    },
+  ],
+  [
+    'drive trains looked for',
+    async (page) => {
+      await page.goto('/size?m=tern-creek&a=gantry');
+      await page.getByRole('button', { name: 'Look for parts' }).click();
+      await page.getByRole('button', { name: 'Look', exact: true }).click();
+      await page.getByRole('button', { name: 'Take it' }).waitFor({ timeout: 60_000 });
+      await page.locator('.recharts-scatter-symbol').first().waitFor();
     },
   ],
 ];

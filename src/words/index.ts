@@ -137,3 +137,13 @@ export {
 export { glossary, markTerms, searchTerms, type Term, termsIn, wordsOf } from './glossary';
 export { type Guide, guideById, type GuideChapter, guideChapters, guides, searchGuides } from './guides';
 export { type TourStop, tourStops, tourTexts } from './tour';
+export {
+  combinationsText,
+  killedText,
+  lineMoney,
+  reasonNames,
+  scaleHelp,
+  scaleNames,
+  scaleText,
+  searchLinkNames,
+} from './search';

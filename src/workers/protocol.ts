@@ -12,7 +12,8 @@ import type {
 } from '@/core/build';
 import type { HeldRow } from '@/core/prove';
 import type { Proposal, ProposalStep } from '@/core/upgrade';
-import type { Project } from '@/core/model';
+import type { SearchAnswer, SearchLimits, SearchStep } from '@/core/choose';
+import type { Axis, OwnPart, Project } from '@/core/model';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
 export interface Jobs {
@@ -63,6 +64,16 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly known: FrameKnown };
     readonly step: ProposalStep;
     readonly output: readonly Proposal[];
+  };
+  /** Drive trains for one axis: one share of a search over every combination. */
+  search: {
+    readonly input: {
+      readonly axis: Axis;
+      readonly own: readonly OwnPart[];
+      readonly limits: SearchLimits;
+    };
+    readonly step: SearchStep;
+    readonly output: SearchAnswer;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

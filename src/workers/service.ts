@@ -1,4 +1,5 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
+import { searchLines } from '@/core/choose';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
 import { proposalSteps, upgradeContext } from '@/core/upgrade';
@@ -37,6 +38,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Some ten milliseconds a change.
   *upgrades({ project, known }) {
     return yield* proposalSteps(upgradeContext(project, known));
+  },
+  // Seconds: thousands of drives, each with thousands of motors.
+  *search({ axis, own, limits }) {
+    return yield* searchLines(axis, own, limits);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

@@ -21,6 +21,7 @@ export {
   familiesOf,
   type Family,
   familyById,
+  motorKindsOf,
   type Part,
   type PartFault,
   partFault,

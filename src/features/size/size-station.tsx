@@ -7,6 +7,7 @@ import { axisDoubt } from '@/core/choose';
 import { formatQuantity } from '@/core/units';
 import { AxisWorking } from '@/features/findings';
 import { machineHref, useMachine, WHOLE } from '@/features/frame';
+import { Action } from '@/ui/action';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
 import { useAfterPaint } from '@/ui/use-after-paint';
@@ -26,6 +27,7 @@ import { ChartBox, LadderBox } from './views/bench-views';
 
 // The exchange and the whole machine come after the first paint: the verdict does not wait for them.
 const ExchangeDialog = part(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog));
+const SearchDialog = part(() => import('./search/search-dialog').then((m) => m.SearchDialog));
 const WholeMachine = part(() => import('./whole/whole-machine').then((m) => m.WholeMachine));
 
 /** The Size station: an axis on its bench, or the machine as a whole. */
@@ -72,12 +74,19 @@ function AxisBench() {
   const asked = useSearchParams().get('l');
   const [openLink, setOpenLink] = useState<LinkId | null>(() => linkIds.find((l) => l === asked) ?? null);
   const [exchanged, setExchanged] = useState<PartLink | null>(null);
+  const [searching, setSearching] = useState(false);
   useTurning();
   return (
     <div className={styles.bench}>
       <div className={styles.headBox}>
         <BenchHead current={stored.id}>
           <Pins />
+          <Action
+            title="Every combination of parts for this axis, and what is worth its money"
+            onAct={() => setSearching(true)}
+          >
+            Look for parts
+          </Action>
         </BenchHead>
       </div>
       <div className={styles.left} key={axis.id}>
@@ -98,6 +107,7 @@ function AxisBench() {
       <div className={styles.blockBox}>
         <BenchBlock />
       </div>
+      {searching && <SearchDialog onClose={() => setSearching(false)} />}
       {exchanged && <ExchangeDialog link={exchanged} onClose={() => setExchanged(null)} />}
       <AxisWorking axis={axis} trail={trail} onTrail={onTrail} />
     </div>

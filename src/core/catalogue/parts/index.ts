@@ -5,6 +5,7 @@ import type { Family, Part, PartLink } from './part';
 import { screwFamilies } from './screws';
 import { wheelFamilies } from './wheels';
 
+export { motorKindsOf } from './motors';
 export { withThread } from './screws';
 export { presentFamily } from './present';
 export { columnsOf, type PartFault, partFault } from './own';

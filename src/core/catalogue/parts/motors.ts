@@ -2,7 +2,7 @@ import { type Axis, type MotorKind, startingMotor } from '@/core/model';
 import { couplings } from '../tables/couplings';
 import { controllers, drivers, supplies } from '../tables/electric';
 import { closedLoopSteppers, gearedMotors, servos, steppers } from '../tables/motors';
-import type { Family } from './part';
+import type { Family, Part } from './part';
 
 const baseOf = (kind: MotorKind) => (axis: Axis) =>
   axis.motor.kind === kind ? axis.motor : startingMotor(kind);
@@ -126,3 +126,12 @@ export const motorFamilies: readonly Family[] = [
     parts: couplings,
   },
 ];
+
+/**
+ * Kinds of motor that a driver turns. A drive for servos is one by its class; of a builder's own nobody said,
+ * so it may be either.
+ */
+export function motorKindsOf(driver: Part): readonly MotorKind[] {
+  if (!drivers.includes(driver)) return ['stepper', 'servo'];
+  return driver.id.startsWith('servo-drive') ? ['servo'] : ['stepper'];
+}

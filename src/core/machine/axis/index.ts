@@ -8,6 +8,7 @@ export {
   betterments,
   lessPlay,
   measured,
+  rated,
   rewound,
   rodSizes,
   rounded,
@@ -51,11 +52,18 @@ export {
 } from './foretold';
 export { reachOf, type ToolReach } from './reach';
 export type { ControllerFigures } from './told';
-export { type AxisChecked, axisChecks, type AxisCode, subjectOf as axisSubject } from './checks';
+export {
+  type AxisChecked,
+  axisChecks,
+  type AxisCode,
+  INERTIA_ENDS,
+  subjectOf as axisSubject,
+} from './checks';
 export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
 export { followers, followTravel } from './follow-travel';
 export { oursOf } from './ours';
+export { type LostMotion, lostMotionOf } from './train';
 export {
   type AccelerationStep,
   type AxisPlace,

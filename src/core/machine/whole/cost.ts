@@ -102,7 +102,7 @@ export function pickedPart(
 }
 
 /** Parts that an axis has for itself. */
-function ownRows(project: Project, axis: Axis): CostRow[] {
+function ownRows(project: Pick<Project, 'ownParts'>, axis: Axis): CostRow[] {
   return Object.entries(axis.parts).flatMap(([family, id]) => {
     const part = SHARED.includes(family) ? undefined : partOf(project, family, id);
     if (!part) return [];
@@ -115,23 +115,30 @@ function ownRows(project: Project, axis: Axis): CostRow[] {
   });
 }
 
+/** A part that serves several axes, of which so many are needed. */
+function sharedRow(project: Pick<Project, 'ownParts'>, axis: Axis, family: string, need: number): CostRow[] {
+  const id = axis.parts[family];
+  const part = id === undefined ? undefined : partOf(project, family, id);
+  if (!part) return [];
+  const count = lacking(need, part.onHand);
+  return [{ axisId: axis.id, family, name: part.name, count, by: 'piece', price: part.price }];
+}
+
 /** One controller of a kind for all its axes, as many supplies as the load needs. */
 function sharedRows(project: Project, reports: readonly AxisReport[]): CostRow[] {
-  const row = (axis: Axis, family: string, need: number): CostRow[] => {
-    const id = axis.parts[family];
-    const part = id === undefined ? undefined : partOf(project, family, id);
-    if (!part) return [];
-    const count = lacking(need, part.onHand);
-    return [{ axisId: axis.id, family, name: part.name, count, by: 'piece', price: part.price }];
-  };
   const controllers = project.axes.filter(
     (a, i, all) => all.findIndex((b) => b.parts.controller === a.parts.controller) === i,
   );
   const supplies = suppliesOf(project.axes, reports).flatMap(({ axes, drawn }) => {
     const power = axes[0]!.supply.power?.si;
-    return row(axes[0]!, 'supply', power ? Math.max(1, Math.ceil(drawn / power)) : 1);
+    return sharedRow(project, axes[0]!, 'supply', power ? Math.max(1, Math.ceil(drawn / power)) : 1);
   });
-  return [...controllers.flatMap((axis) => row(axis, 'controller', 1)), ...supplies];
+  return [...controllers.flatMap((axis) => sharedRow(project, axis, 'controller', 1)), ...supplies];
+}
+
+/** Parts of one axis with a supply of its own; a controller serves them all and is not counted. */
+export function axisCost(project: Pick<Project, 'ownParts'>, axis: Axis): readonly CostRow[] {
+  return [...ownRows(project, axis), ...sharedRow(project, axis, 'supply', 1)];
 }
 
 /**

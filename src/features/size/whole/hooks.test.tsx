@@ -34,6 +34,7 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     work: 0,
     held: 0,
     upgrades: 0,
+    search: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
@@ -108,6 +109,7 @@ describe('the frame solved beside the page', () => {
       work: 0,
       held: 0,
       upgrades: 0,
+      search: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -124,6 +126,7 @@ describe('the frame solved beside the page', () => {
       work: 0,
       held: 0,
       upgrades: 0,
+      search: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -137,6 +140,7 @@ describe('the frame solved beside the page', () => {
       work: 0,
       held: 0,
       upgrades: 0,
+      search: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {

@@ -11,7 +11,7 @@ export {
   stifferRods,
 } from './guide';
 export { bothSides, lessPlay, strongerTeeth, widerBelt } from './line';
-export { brake, gearing, moreDrive, moreTorque, ratedSetting } from './motor';
+export { brake, gearing, moreDrive, moreTorque, rated, ratedSetting } from './motor';
 export { ballScrews, higherRating, moreNut } from './nut';
 export { truerWay } from './pitch';
 export { betterments } from './betterments';

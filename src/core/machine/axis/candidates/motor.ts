@@ -1,4 +1,4 @@
-import { type Axis, putInAxis, startingReducer } from '@/core/model';
+import { applyEdits, type Axis, putInAxis, startingReducer } from '@/core/model';
 import { type Candidate, offer, same, set, softer } from './edits';
 import { leads } from './screw';
 import { otherWinding } from './winding';
@@ -95,6 +95,15 @@ export const ratedSetting = ({ motor, driver }: Axis): Candidate[] => {
   const to = settingBelow(settingFor(motor.ratedCurrent.si, driver.marking));
   return [offer('crest', [set('driver.setCurrent', to)], { to, marking: driver.marking })];
 };
+
+/** The axis with its driver set to the rated current of its motor, as far as the driver gives that. */
+export function rated(axis: Axis): Axis {
+  const { motor, driver } = axis;
+  if (motor.kind !== 'stepper') return axis;
+  const full = settingFor(motor.ratedCurrent.si, driver.marking);
+  const to = settingBelow(Math.min(full, driver.maxCurrent?.si ?? full));
+  return applyEdits(axis, [set('driver.setCurrent', to)]);
+}
 
 /** A brake that holds the torque that is left, with half as much again. */
 export function brake(left: number): Candidate[] {

@@ -14,6 +14,7 @@ import { stackChecks } from './stacks';
 import type { AxisSubject } from './subject';
 import { trainChecks } from './train';
 
+export { INERTIA_ENDS } from './motor';
 export { type AxisSubject, subjectOf } from './subject';
 
 const all = [

@@ -13,7 +13,7 @@ import { axisCheck } from './subject';
  */
 const inertiaLimit = { stepper: 10, servo: 5, geared: 10 } as const;
 /** Past so many times that limit a load throws its rotor about, whatever the tuning; common practice. */
-const INERTIA_ENDS = 5;
+export const INERTIA_ENDS = 5;
 /** A driver set to within so much of the full current holds nothing back: switches come in coarse steps. */
 const FULLY_SET = 0.95;
 /** Share of the usual supply below which a stepper is called held back; common practice, no source. */

@@ -1,0 +1,141 @@
+import { type LineFigures, spare } from './judged';
+import { type Electrical, HAIR, type Mechanical, type Pairs, pulsed, type Sides } from './pairs';
+
+/** What money is held against. */
+export const scales = ['speed', 'torque', 'stiffness', 'lost'] as const;
+export type Scale = (typeof scales)[number];
+
+/** So many times what is asked is as good as more: nobody pays for a motor that is three times too strong. */
+const AMPLE = 3;
+
+/** A figure as more is better. */
+export function scaled(figures: LineFigures, scale: Scale): number {
+  if (scale === 'lost') return -figures.lost;
+  return scale === 'stiffness' ? figures.stiffness : Math.min(figures[scale], AMPLE);
+}
+
+/** Whether a figure on a scale is all known, not a bound alone. */
+export const isKnown = (unknown: LineFigures['unknown'], scale: Scale): boolean =>
+  scale === 'stiffness' || scale === 'lost' ? unknown[scale] === 0 : true;
+
+/** A pair by its places among drives and motors. */
+export interface Place {
+  readonly drive: number;
+  readonly motor: number;
+  readonly money: number;
+}
+
+/** What a pair was found to be worth on a scale; null: it does not hold. */
+export type Worth = (place: Place) => number | null;
+
+export interface FrontAsked {
+  /** Places of the drives that it is over. */
+  readonly among: readonly number[];
+  readonly scale: Scale;
+  /** Speed that is asked of the axis, m/s, and pulses that its controller gives, Hz. */
+  readonly rapid: number;
+  readonly pulseLimit: number;
+  readonly worth: Worth;
+}
+
+/** A point of a front: nothing cheaper is worth as much. */
+export interface Point extends Place {
+  readonly worth: number;
+}
+
+/** Most that a drive can come to on a scale with any motor. */
+const capOf = ({ slowest, stiffness, lost }: Mechanical, scale: Scale): number =>
+  ({ speed: Math.min(slowest, AMPLE), torque: AMPLE, stiffness, lost: -lost })[scale];
+
+/** Whether a drive and a motor may be faster than so many times the rapid that is asked. */
+function mayRun(drive: Mechanical, motor: Electrical, times: number, { rapid, pulseLimit }: FrontAsked) {
+  // What passed the tests at the rapid itself need not be asked again.
+  if (times <= 1) return true;
+  const turns = (times * rapid) / drive.kMotor;
+  if (turns >= motor.top * (1 + HAIR)) return false;
+  if (pulsed(motor, pulseLimit, rapid / drive.kMotor) * (1 + HAIR) <= times) return false;
+  return spare(motor.usable(turns), drive.rapid + motor.rotor * drive.alpha) >= 1 - HAIR;
+}
+
+/** Drives that wait for their turn, by the money of the next of their pairs: a binary heap. */
+class Queue {
+  private readonly items: { readonly drive: number; at: number; money: number }[] = [];
+  get size() {
+    return this.items.length;
+  }
+  push(drive: number, at: number, money: number): void {
+    const { items } = this;
+    let i = items.push({ drive, at, money }) - 1;
+    for (let up = (i - 1) >> 1; i > 0 && this.before(i, up); i = up, up = (i - 1) >> 1) this.swap(i, up);
+  }
+  pop() {
+    const { items } = this;
+    const first = items[0]!;
+    const last = items.pop()!;
+    if (items.length) {
+      items[0] = last;
+      for (let i = 0; ;) {
+        let least = i;
+        for (const child of [2 * i + 1, 2 * i + 2])
+          if (child < items.length && this.before(child, least)) least = child;
+        if (least === i) break;
+        this.swap(i, least);
+        i = least;
+      }
+    }
+    return first;
+  }
+  private before(a: number, b: number) {
+    const [x, y] = [this.items[a]!, this.items[b]!];
+    return x.money < y.money || (x.money === y.money && x.drive < y.drive);
+  }
+  private swap(a: number, b: number) {
+    [this.items[a], this.items[b]] = [this.items[b]!, this.items[a]!];
+  }
+}
+
+/**
+ * The front of money against a scale over some drives: pairs in the order of their money, each judged in full
+ * only where it may be worth more than all that are cheaper. Exact: what is passed over cannot be on it.
+ * Tells each pair that it has judged.
+ */
+export function* frontOf(
+  { drives, motors }: Sides,
+  pairs: Pairs,
+  asked: FrontAsked,
+): Generator<Place, Point[]> {
+  const { among, scale, worth } = asked;
+  const front: Point[] = [];
+  let best = -Infinity;
+  const queue = new Queue();
+  const may = (drive: number, at: number): boolean => {
+    if (scale === 'torque') return pairs.torque[at]! * (1 + HAIR) > best;
+    if (scale !== 'speed') return true;
+    return mayRun(drives[drive]!, motors[pairs.motors[at]!]!, best, asked);
+  };
+  /** The next pair of a drive that may be worth more than the best so far. */
+  const wait = (drive: number, from: number) => {
+    if (capOf(drives[drive]!, scale) <= best) return;
+    const end = pairs.start[drive + 1]!;
+    let at = from;
+    while (at < end && !may(drive, at)) at += 1;
+    if (at < end) queue.push(drive, at, drives[drive]!.money + motors[pairs.motors[at]!]!.money);
+  };
+  for (const drive of among) wait(drive, pairs.start[drive]!);
+  while (queue.size) {
+    const { drive, at, money } = queue.pop();
+    // The best may have grown while it waited.
+    if (capOf(drives[drive]!, scale) > best && may(drive, at)) {
+      const place = { drive, motor: pairs.motors[at]!, money };
+      const found = worth(place);
+      yield place;
+      if (found !== null && found > best) {
+        best = found;
+        if (front.at(-1)?.money === money) front.pop();
+        front.push({ ...place, worth: found });
+      }
+    }
+    wait(drive, at + 1);
+  }
+  return front;
+}

@@ -1,0 +1,21 @@
+export { isKnown, scaled, type Scale, scales } from './fronts';
+export { type LineCode, type LineFigures } from './judged';
+export { type Killed } from './pairs';
+export {
+  type FoundLine,
+  type PresentLine,
+  presentLine,
+  type SearchAnswer,
+  searchLines,
+  type SearchStep,
+} from './search';
+export { joinedAnswers, sharesOf } from './shares';
+export {
+  driveFamilies,
+  everything,
+  searchEdits,
+  type SearchLimits,
+  type SearchLink,
+  searchLinks,
+} from './space';
+export { type Reason, reasons, worthReading } from './worth';

@@ -1,0 +1,250 @@
+import { familyById } from '@/core/catalogue';
+import { type Analysis, axisCost } from '@/core/machine';
+import type { Axis, OwnPart } from '@/core/model';
+import { resolveMotor } from '@/core/motors';
+import { quantity } from '@/core/units';
+import { silentWorksheet } from '@/core/worksheet';
+import {
+  judgedDrive,
+  judgedMotor,
+  type LineCode,
+  type LineFigures,
+  spare,
+  tightened,
+  wantsTension,
+} from './judged';
+import { electricalRows, mechanicalRows, microsteps, type Row, type SearchLimits } from './space';
+
+/**
+ * A test here may let a pair through that the full checks refuse, never the other way round: what is a hair
+ * short by rounding is left to them.
+ */
+export const HAIR = 1e-9;
+
+/** A drive that holds by itself, with what it asks of a motor. SI. */
+export interface Mechanical {
+  readonly row: Row;
+  readonly money: number;
+  readonly kMotor: number;
+  /** Acceleration of the motor shaft at the ramp of the axis, rad/s². */
+  readonly alpha: number;
+  /** Torque at the motor while speeding up at rapid, and while cutting, its rotor left out. */
+  readonly rapid: number;
+  readonly cut: number;
+  /** Highest speed of the drive itself over the rapid that is asked. */
+  readonly slowest: number;
+  readonly stiffness: number;
+  readonly lost: number;
+  /** Links of the two that are not known. */
+  readonly unknown: LineFigures['unknown'];
+  /** Torque at the motor that the weight leaves to be held with no power, N·m. */
+  readonly left: number;
+  /** Inertia of the load at the motor. */
+  readonly load: number;
+}
+
+/** A motor with driver and supply. */
+export interface Electrical {
+  readonly row: Row;
+  readonly money: number;
+  readonly rotor: number;
+  /** Torque that may be used at a speed of the shaft, N·m and rad/s. */
+  readonly usable: (speed: number) => number;
+  /** Highest speed whatever the torque, rad/s. */
+  readonly top: number;
+  /** Torque that it holds with no power, and inertia that it stands. */
+  readonly holds: number;
+  readonly loadMost: number;
+  /** Pulses for a radian of the shaft as the driver is set, and that setting; 0: it has none. */
+  readonly pulses: number;
+  readonly fine: number;
+}
+
+/** How many combinations went by the check that each failed first. */
+export type Killed = Partial<Record<LineCode | 'money', number>>;
+
+const sides = {
+  drive: ['drive', 'reducer'],
+  motor: ['motor', 'driver', 'supply'],
+} as const;
+
+/** Money for what a search deals with on one side of the motor shaft; a part without a price adds nothing. */
+export function moneyOf(own: readonly OwnPart[], axis: Axis, side: keyof typeof sides): number {
+  let sum = 0;
+  for (const { family, count, price } of axisCost({ ownParts: [...own] }, axis)) {
+    const link = familyById(family)?.link;
+    if (sides[side].some((l) => l === link)) sum += count * (price ?? 0);
+  }
+  return sum;
+}
+
+function mechanicalOf(row: Row, analysis: Analysis, own: readonly OwnPart[]) {
+  const { demands, motor } = row.axis;
+  const { gear, cases } = analysis;
+  const alpha = demands.acceleration.si / gear.kMotor;
+  const rotor = motor.rotorInertia.si * alpha;
+  return {
+    row,
+    money: moneyOf(own, row.axis, 'drive'),
+    kMotor: gear.kMotor,
+    alpha,
+    rapid: cases['speed-up'].torque - rotor,
+    cut: cases.cut.torque - rotor,
+  };
+}
+
+function electricalOf(row: Row, own: readonly OwnPart[]): Electrical {
+  const { axis } = row;
+  const motor = resolveMotor(axis, silentWorksheet);
+  const [ratio, k] = [quantity('ratio', 1), quantity('travelPerRadian', 1)];
+  const pulses = motor.pulses(ratio, undefined, k, silentWorksheet);
+  return {
+    row,
+    money: moneyOf(own, axis, 'motor'),
+    rotor: axis.motor.rotorInertia.si,
+    ...judgedMotor(axis),
+    usable: (speed) => motor.usable(quantity('angularSpeed', speed)),
+    top: motor.topSpeed?.speed ?? Infinity,
+    pulses,
+    fine: axis.motor.kind === 'stepper' ? axis.driver.microsteps.si : 0,
+  };
+}
+
+/** Highest speed by the pulses of the controller over a speed of the shaft, its driver set for that. */
+export function pulsed({ pulses, fine }: Electrical, limit: number, turns: number): number {
+  const most = limit / (pulses * turns);
+  return fine ? (most * fine) / microsteps(fine, most) : most;
+}
+
+/** Both sides of the motor shaft, and what of the drives does not hold by itself. */
+export interface Sides {
+  readonly drives: readonly Mechanical[];
+  readonly motors: readonly Electrical[];
+  /** Drives that were looked at, those that hold by themselves among them. */
+  readonly looked: number;
+  readonly killed: Killed;
+}
+
+/** Drives between two tellings of how far a search is. */
+const STRIDE = 100;
+
+/** Works out both sides of the shaft, each row by itself. Tells on the way how many drives it has seen. */
+export function* sidesOf(
+  axis: Axis,
+  own: readonly OwnPart[],
+  limits: SearchLimits,
+): Generator<number, Sides> {
+  const motors = [...electricalRows(axis, own, limits)].map((row) => electricalOf(row, own));
+  const drives: Mechanical[] = [];
+  const killed: Killed = {};
+  let looked = 0;
+  for (const row of mechanicalRows(axis, own, limits)) {
+    if (looked++ % STRIDE === 0) yield looked;
+    let [drive, judged] = [row, judgedDrive(row.axis)];
+    if (judged.out !== null && wantsTension(judged.out) && limits.vary.includes('drive')) {
+      drive = { ...row, axis: tightened(row.axis) };
+      judged = judgedDrive(drive.axis);
+    }
+    if (judged.out !== null) {
+      killed[judged.out] = (killed[judged.out] ?? 0) + motors.length;
+      continue;
+    }
+    const { analysis, slowest, stiffness, lost, unknown, left, load } = judged;
+    const figures = { slowest: slowest / axis.demands.rapid.si, stiffness, lost, unknown, left, load };
+    drives.push({ ...mechanicalOf(drive, analysis, own), ...figures });
+  }
+  const byMoney = <T extends { readonly money: number; readonly row: Row }>(a: T, b: T) =>
+    a.money - b.money || (a.row.id < b.row.id ? -1 : 1);
+  return { drives: drives.sort(byMoney), motors: motors.sort(byMoney), looked, killed };
+}
+
+/** Torque of every motor at the two speeds of every gearing: what a pair needs no formula for any more. */
+export interface Torques {
+  /** Place of a drive's gearing in the tables. */
+  readonly gearing: Uint32Array;
+  /** By gearing times the number of motors, plus the motor; N·m. */
+  readonly rapid: Float64Array;
+  readonly cut: Float64Array;
+}
+
+export function torquesOf({ drives, motors }: Sides, { rapid, feed }: Axis['demands']): Torques {
+  const places = new Map<number, number>();
+  const gearing = Uint32Array.from(drives, ({ kMotor }) => {
+    const at = places.get(kMotor) ?? places.size;
+    places.set(kMotor, at);
+    return at;
+  });
+  const table = (speed: number) => {
+    const found = new Float64Array(places.size * motors.length);
+    for (const [kMotor, at] of places)
+      for (let e = 0; e < motors.length; e++)
+        found[at * motors.length + e] = motors[e]!.usable(speed / kMotor);
+    return found;
+  };
+  return { gearing, rapid: table(rapid.si), cut: table(feed.si) };
+}
+
+/** Pairs that may hold: for each drive the places of its motors, the cheapest first. */
+export interface Pairs {
+  /** Where the motors of a drive begin in `motors`; one more than there are drives. */
+  readonly start: Uint32Array;
+  readonly motors: Uint32Array;
+  /** Usable torque over what is asked, in the worse of the two cases; beside `motors`. */
+  readonly torque: Float64Array;
+  readonly killed: Killed;
+}
+
+/** The pairs that no cheap test refuses; what they are refused for is counted. */
+export function pairsOf(
+  { drives, motors }: Sides,
+  torques: Torques,
+  axis: Axis,
+  budget: number | null,
+): Pairs {
+  const { demands, controller } = axis;
+  const count = motors.length;
+  const start = new Uint32Array(drives.length + 1);
+  const column = (of: (m: Electrical) => number) => Float64Array.from(motors, of);
+  const [rotors, tops] = [column((m) => m.rotor), column((m) => m.top)];
+  const [money, holds, loads] = [column((m) => m.money), column((m) => m.holds), column((m) => m.loadMost)];
+  const killed = {
+    money: 0,
+    'torque-rapid': 0,
+    'torque-cut': 0,
+    pulses: 0,
+    'motor-speed': 0,
+    drops: 0,
+    'inertia-ratio': 0,
+  };
+  const found: number[] = [];
+  const worst: number[] = [];
+  for (let d = 0; d < drives.length; d++) {
+    const drive = drives[d]!;
+    const at = torques.gearing[d]! * count;
+    const turns = demands.rapid.si / drive.kMotor;
+    const left = budget === null ? Infinity : budget - drive.money;
+    for (let e = 0; e < count; e++) {
+      const rotor = rotors[e]! * drive.alpha;
+      const atRapid = spare(torques.rapid[at + e]!, drive.rapid + rotor);
+      const atCut = spare(torques.cut[at + e]!, drive.cut + rotor);
+      if (money[e]! > left) killed.money += 1;
+      else if (atRapid < 1 - HAIR) killed['torque-rapid'] += 1;
+      else if (atCut < 1 - HAIR) killed['torque-cut'] += 1;
+      else if (pulsed(motors[e]!, controller.pulseLimit.si, turns) < 1 - HAIR) killed.pulses += 1;
+      else if (tops[e]! * (1 + HAIR) < turns) killed['motor-speed'] += 1;
+      else if (drive.left > holds[e]! * (1 + HAIR)) killed.drops += 1;
+      else if (drive.load > loads[e]! * (1 + HAIR)) killed['inertia-ratio'] += 1;
+      else {
+        found.push(e);
+        worst.push(Math.min(atRapid, atCut));
+      }
+    }
+    start[d + 1] = found.length;
+  }
+  return {
+    start,
+    motors: Uint32Array.from(found),
+    torque: Float64Array.from(worst),
+    killed,
+  };
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { everything, type FoundLine, presentLine, type Scale, scales, worthReading } from '@/core/choose';
+import { useMachine } from '@/features/frame';
+import { Action } from '@/ui/action';
+import { Notice } from '@/ui/notice';
+import { Progress } from '@/ui/progress';
+import { SheetDialog } from '@/ui/sheet-dialog';
+import { Toggle } from '@/ui/toggle';
+import { combinationsText, killedText, lineMoney, scaleHelp, scaleNames } from '@/words';
+import { useAxis } from '../axis-context';
+import { PickedLine, WorthReading } from './found';
+import { LimitsForm } from './limits-form';
+import { SearchChart, unitOf } from './search-chart';
+import styles from './search.module.css';
+import { type SearchState, useSearch } from './use-search';
+
+/** Looks through every combination of parts for one axis, and shows what is worth its money. */
+export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
+  const { project } = useMachine();
+  const { stored, axis } = useAxis();
+  const [limits, setLimits] = useState(everything);
+  const { state, start, stop } = useSearch();
+  const busy = state.kind === 'busy';
+  return (
+    <SheetDialog
+      title={`Look for a drive train: ${stored.name}`}
+      width="xl"
+      className={styles.paper}
+      onClose={onClose}
+      foot={
+        <>
+          <Action onAct={onClose}>Close</Action>
+          {busy ? (
+            <Action onAct={stop}>Stop</Action>
+          ) : (
+            <Action variant="contained" onAct={() => start(axis, project.ownParts, limits)}>
+              {state.kind === 'idle' ? 'Look' : 'Look again'}
+            </Action>
+          )}
+        </>
+      }
+    >
+      <div className={styles.body}>
+        <div className={styles.limits}>
+          <LimitsForm limits={limits} onLimits={setLimits} />
+        </div>
+        <Middle state={state} onClose={onClose} />
+      </div>
+    </SheetDialog>
+  );
+}
+
+/** What the search is at, or what it found. */
+function Middle({ state, onClose }: { readonly state: SearchState; readonly onClose: () => void }) {
+  switch (state.kind) {
+    case 'idle':
+      return (
+        <p className={styles.empty}>
+          Every drive, reducer, motor, driver and supply of the catalogue, your own parts among them, in every
+          combination: some fifteen million, in seconds. Each that is shown passed every check of its drive
+          train with the travel, load, speed and force of this axis. What lies in your drawer costs nothing.
+        </p>
+      );
+    case 'busy':
+      return (
+        <div className={styles.empty}>
+          <Progress label="Looking" done={state.done} of={state.of}>
+            {state.drives} drives seen, {state.done} of {state.of} kinds done
+            {state.best ? `; holds from ${lineMoney(state.best)} on` : ''}
+          </Progress>
+        </div>
+      );
+    case 'stopped':
+      return <p className={styles.empty}>Stopped. Nothing was changed.</p>;
+    case 'failed':
+      return <Notice kind="error">The search failed: {state.message}. Try once more.</Notice>;
+    case 'done':
+      return <Found answer={state.answer} onClose={onClose} />;
+  }
+}
+
+type Answer = Extract<SearchState, { kind: 'done' }>['answer'];
+
+function Found({ answer, onClose }: { readonly answer: Answer; readonly onClose: () => void }) {
+  const { project, system } = useMachine();
+  const { axis } = useAxis();
+  const [scale, setScale] = useState<Scale>('stiffness');
+  const [asked, setAsked] = useState<string | null>(null);
+  const now = useMemo(() => presentLine(axis, project.ownParts), [axis, project.ownParts]);
+  const lines = answer.fronts[scale];
+  const read = worthReading(lines, scale);
+  const all = scales.flatMap((s) => answer.fronts[s]);
+  const picked: FoundLine | undefined = all.find((l) => l.id === asked) ?? read[0]?.line;
+  const looked = `${combinationsText(answer.combinations)} looked at`;
+  if (!picked)
+    return (
+      <div className={styles.empty}>
+        <p>
+          Nothing holds. {looked}: {killedText(answer.killed).join(', ')}.
+        </p>
+        <p>
+          Give way where most went: another kind of drive, a slower rapid, a lighter carriage, more lost
+          motion allowed, or more money.
+        </p>
+      </div>
+    );
+  return (
+    <>
+      <div className={styles.middle}>
+        <Toggle
+          label="Money against"
+          options={scales.map((s) => [s, scaleNames[s]] as const)}
+          value={scale}
+          onPick={setScale}
+        />
+        <p className={styles.small}>
+          {scaleNames[scale]}, {unitOf(scale, system)}: {scaleHelp[scale]}.
+        </p>
+        <SearchChart {...{ lines, now, scale, system }} picked={picked.id} onPick={setAsked} />
+        <WorthReading {...{ read, scale }} picked={picked.id} onPick={setAsked} />
+        <p className={styles.small}>
+          {looked}; {combinationsText(answer.passed)} passed the quick tests. Gone:{' '}
+          {killedText(answer.killed).join(', ')}. Money: example prices of drive, reducer, motor, driver and
+          one supply; bearings, couplings and cables are not in it.
+        </p>
+      </div>
+      <aside className={styles.side}>
+        <PickedLine line={picked} now={now} onTaken={onClose} />
+      </aside>
+    </>
+  );
+}

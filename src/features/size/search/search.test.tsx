@@ -1,0 +1,73 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import { openAxis, renderBench } from '@test/helpers/bench';
+import { demoAxis } from '@test/helpers/demo';
+import { SearchDialog } from './search-dialog';
+
+/** Long enough for a search on the page itself. */
+const SLOW = { timeout: 30_000 };
+
+async function open() {
+  const session = await openAxis(demoAxis('plunge'));
+  const onClose = vi.fn();
+  renderBench(session, <SearchDialog onClose={onClose} />);
+  return { session, onClose, now: () => session.project!.axes[0]! };
+}
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const tick = (name: string) => userEvent.click(screen.getByRole('checkbox', { name }));
+
+/** Only trapezoidal screws and what turns them now: a search that is done in a moment. */
+async function narrow() {
+  for (const kind of [
+    'Ball screws',
+    'Acme screws',
+    'Threaded rods',
+    'Racks',
+    'Toothed belts',
+    'Roller chains',
+  ])
+    await tick(kind);
+  await tick('the reducer');
+  await tick('the supply');
+  await tick('no servos');
+}
+
+describe('looking for a drive train', () => {
+  it('says what it will do, looks, and takes what was picked; undo brings the old one back', async () => {
+    const { session, onClose, now } = await open();
+    expect(screen.getByText(/in every combination/)).toBeVisible();
+    await narrow();
+    await press('Look');
+    await screen.findByRole('button', { name: 'Take it' }, SLOW);
+    const before = now();
+    const rows = within(screen.getByRole('table', { name: 'Worth reading' })).getAllByRole('row');
+    expect(rows[1]).toHaveTextContent(/^Cheapest that holdsTrapezoidal .*\d+/);
+    await press('Torque to spare');
+    expect(screen.getByText(/^Torque to spare, times what is asked: usable torque/)).toBeVisible();
+    const picked = screen.getByRole('region', { name: 'Picked drive train' });
+    expect(within(picked).getByRole('row', { name: /^Money/ })).toBeVisible();
+    await press('Most of all');
+    await press('Take it');
+    expect(onClose).toHaveBeenCalledOnce();
+    expect(now().parts['trapezoidal-screw']).toMatch(/^trapezoidal-/);
+    expect(now().drive.kind).toBe('screw');
+    expect(now().demands).toEqual(before.demands);
+    expect(session.undo()).toBe('Drive train: trapezoidal screws');
+    expect(now()).toEqual(before);
+  }, 60_000);
+  it('where nothing holds it says what most went by', async () => {
+    await open();
+    await narrow();
+    const most = screen.getByLabelText('Most money');
+    await userEvent.type(most, '1{Enter}');
+    await press('Look');
+    expect(await screen.findByText(/^Nothing holds\./, {}, SLOW)).toHaveTextContent(/ by the budget/);
+    expect(screen.queryByRole('button', { name: 'Take it' })).toBeNull();
+  }, 60_000);
+  it('refuses a budget that is no number, by its name', async () => {
+    await open();
+    await userEvent.type(screen.getByLabelText('Most money'), 'lots{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent(/Most money: read “lots”; wanted a number/);
+  });
+});

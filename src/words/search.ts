@@ -1,0 +1,122 @@
+import type { Killed, LineFigures, PresentLine, Reason, Scale, SearchLink } from '@/core/choose';
+import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
+
+/** What money is held against in a search. */
+export const scaleNames: Readonly<Record<Scale, string>> = {
+  speed: 'Speed to spare',
+  torque: 'Torque to spare',
+  stiffness: 'Stiffness',
+  lost: 'Lost motion',
+};
+
+export const scaleHelp: Readonly<Record<Scale, string>> = {
+  speed: 'highest rapid over the one that is asked; from 3 times on more is no better',
+  torque: 'usable torque over what is asked, at rapid and in the cut; from 3 times on more is no better',
+  stiffness: 'in line from the motor to the carriage; at most, where links of it are not known',
+  lost: 'at a reversal, from the motor to the carriage; at least, where links of it are not known',
+};
+
+export const reasonNames: Readonly<Record<Reason, string>> = {
+  cheapest: 'Cheapest that holds',
+  knee: 'Most for its money',
+  most: 'Most of all',
+};
+
+export const searchLinkNames: Readonly<Record<SearchLink, string>> = {
+  drive: 'the drive',
+  reducer: 'the reducer',
+  motor: 'the motor',
+  driver: 'the driver',
+  supply: 'the supply',
+};
+
+const micrometre = units.length.find((u) => u.symbol === 'µm')!;
+
+/** A length far below a millimetre. */
+const small = (si: number, system: UnitSystem): string =>
+  (system === 'metric' ? formatIn(micrometre, si, 2) : formatQuantity('length', si, system, 2)).text;
+
+/** A figure of a drive train on a scale. */
+export function scaleText(figures: LineFigures, scale: Scale, system: UnitSystem): string {
+  const { unknown } = figures;
+  switch (scale) {
+    case 'speed':
+    case 'torque':
+      return Number.isFinite(figures[scale]) ? `× ${formatNumber(figures[scale], 3)}` : 'nothing asked';
+    case 'stiffness':
+      return (unknown.stiffness ? '≤ ' : '') + formatQuantity('stiffness', figures.stiffness, system, 3).text;
+    case 'lost':
+      return `${unknown.lost ? '≥ ' : ''}${small(figures.lost, system)}`;
+  }
+}
+
+/** What combinations went by, as a list reads. */
+const killedNames: Readonly<Record<keyof Killed, string>> = {
+  money: 'the budget',
+  whip: 'a screw that whips',
+  dn: 'balls that run too fast',
+  'nut-rubbing': 'a nut that rubs too fast',
+  'line-speed': 'a belt or chain that runs too fast',
+  reducer: 'a reducer that turns too fast',
+  column: 'a screw that buckles',
+  tooth: 'teeth that break',
+  'belt-pull': 'a belt that is pulled too hard',
+  'chain-pull': 'a chain that is pulled too hard',
+  'thin-self-lock': 'a nut that may creep',
+  'deep-groove': 'bearings that take no thrust',
+  'reducer-torque': 'torque on the reducer',
+  'lost-motion': 'lost motion',
+  'ramp-rings': 'ramps that ring',
+  undercut: 'undercut teeth',
+  'sprung-pinion': 'a pinion that climbs out of mesh',
+  'mesh-tight': 'a mesh that binds',
+  'joint-at-park': 'a rack joint at the park position',
+  'belt-tension': 'the tension of the belt',
+  'belt-teeth': 'too few teeth in mesh',
+  'chain-sag': 'a chain that sags',
+  'chain-ripple': 'a chain that jerks',
+  'shaft-load': 'load on the shaft',
+  'nut-load': 'pressure on the nut',
+  'nut-heat': 'heat of the nut',
+  'nut-static': 'load on the nut',
+  'nut-life': 'life of the nut',
+  'bearing-static': 'load on the bearing',
+  'bearing-life': 'life of the bearing',
+  'nut-spring': 'the spring of the nut',
+  'torque-rapid': 'torque at rapid',
+  'torque-cut': 'torque under cut',
+  pulses: 'pulses of the controller',
+  'motor-speed': 'speed of the motor',
+  'inertia-ratio': 'a load too heavy for the rotor',
+  'mid-band': 'mid-band resonance',
+  'crest-low': 'current of the driver',
+  'supply-low': 'voltage of the supply',
+  'crest-high': 'current beyond the rated one',
+  'driver-small': 'a driver too small',
+  'curve-voltage': 'a curve at another voltage',
+  'motor-heat': 'heat of the motor',
+  'supply-power': 'power of the supply',
+  regeneration: 'energy that comes back',
+  'coupling-torque': 'torque on the coupling',
+  drops: 'a weight that drops with the power off',
+};
+
+const many = (count: number): string => {
+  if (count < 1e4) return String(count);
+  return count < 1e6 ? `${Math.round(count / 1e3)} thousand` : `${formatNumber(count / 1e6, 3)} million`;
+};
+
+/** What the combinations of a search went by, the most first. */
+export function killedText(killed: Killed, most = 5): readonly string[] {
+  const rows = Object.entries(killed) as [keyof Killed, number][];
+  const sorted = rows.filter(([, n]) => n > 0).sort(([, a], [, b]) => b - a);
+  return sorted.slice(0, most).map(([code, n]) => `${many(n)} by ${killedNames[code]}`);
+}
+
+/** How many combinations there are, in words. */
+export const combinationsText = (count: number): string =>
+  count === 1 ? 'one combination' : `${many(count)} combinations`;
+
+/** Money of a drive train; of one whose parts nobody named it is not known. */
+export const lineMoney = ({ money }: Pick<PresentLine, 'money'>): string =>
+  money === null ? 'not known' : String(Math.round(money));
