@@ -17,7 +17,7 @@ export const scaleHelp: Readonly<Record<Scale, string>> = {
 };
 
 export const reasonNames: Readonly<Record<Reason, string>> = {
-  cheapest: 'Cheapest that holds',
+  cheapest: 'Cheapest',
   knee: 'Most for its money',
   most: 'Most of all',
 };

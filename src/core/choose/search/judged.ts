@@ -93,10 +93,14 @@ export interface LineFigures {
   readonly unknown: { readonly stiffness: number; readonly lost: number };
 }
 
+/** Whether a search passes over what a check says so of. @param sure nothing may be thin either. */
+const fails = (verdict: Verdict, sure: boolean): boolean =>
+  verdict === 'gives-out' || (sure && verdict === 'thin');
+
 /** A drive train as its checks see it. */
 export interface LineJudged {
   readonly verdict: Verdict;
-  /** Codes of what gives out. */
+  /** Codes of what gives out, or is thin where nothing may be. */
   readonly out: readonly LineCode[];
   readonly figures: LineFigures;
 }
@@ -122,12 +126,12 @@ function figuresOf(subject: Subject): LineFigures {
 }
 
 /** The drive train of an axis, put through all checks that hang on it. */
-export function judgedLine(axis: Axis): LineJudged {
+export function judgedLine(axis: Axis, sure: boolean): LineJudged {
   const subject = subjectFor(axis);
   const outcomes = judge(lineChecks, subject);
   return {
     verdict: worstVerdict(outcomes.map((o) => o.verdict)),
-    out: outcomes.filter((o) => o.verdict === 'gives-out').map((o) => o.code),
+    out: outcomes.filter((o) => fails(o.verdict, sure)).map((o) => o.code),
     figures: figuresOf(subject),
   };
 }
@@ -139,9 +143,9 @@ function found(code: LineCode, subject: Subject) {
 }
 
 /** What a drive asks of its motor whatever that is, and the first check of its own that gives out. SI. */
-export function judgedDrive(axis: Axis) {
+export function judgedDrive(axis: Axis, sure: boolean) {
   const subject = subjectFor(axis);
-  const out = driveChecks.find((c) => judgedBy(c, subject).some((o) => o.verdict === 'gives-out'))?.code;
+  const out = driveChecks.find((c) => judgedBy(c, subject).some((o) => fails(o.verdict, sure)))?.code;
   if (out) return { out };
   const { analysis } = subject;
   let slowest = Infinity;
@@ -155,13 +159,14 @@ export function judgedDrive(axis: Axis) {
 }
 
 /** What a motor takes whatever it drives: torque that it holds with no power, inertia that it stands. SI. */
-export function judgedMotor(axis: Axis) {
+export function judgedMotor(axis: Axis, sure: boolean) {
   const subject = subjectFor(axis);
+  const { motor } = subject.analysis;
   const drops = found('drops', subject);
-  return {
-    holds: drops && !subject.analysis.motor.locks ? drops.limit : Infinity,
-    loadMost: found('inertia-ratio', subject)!.limit * INERTIA_ENDS * axis.motor.rotorInertia.si,
-  };
+  // A detent holds from rest and lets go of what moves: that is thin.
+  const holds = drops && !motor.locks ? (sure ? motor.brake : drops.limit) : Infinity;
+  const comfort = found('inertia-ratio', subject)!.limit * axis.motor.rotorInertia.si;
+  return { holds, loadMost: sure ? comfort : comfort * INERTIA_ENDS };
 }
 
 /** Tensions of ours that a search sets so that the line holds, with the check that says how much. */
@@ -175,13 +180,13 @@ const tensions = [
 export const wantsTension = (out: string): boolean => tensions.some((t) => t.code === out);
 
 /** An axis whose line is pulled as its checks ask, as far as nobody has said how tight it is. */
-export function tightened(axis: Axis): Axis {
+export function tightened(axis: Axis, sure: boolean): Axis {
   const subject = subjectFor(axis);
   for (const { code, path } of tensions) {
     const said = getAt(axis, path);
     if (!isMeasure(said) || said.basis !== 'ours') continue;
     const check = axisChecks.find((c) => c.code === code)!;
-    const slack = judgedBy(check, subject).find((o) => o.verdict === 'gives-out');
+    const slack = judgedBy(check, subject).find((o) => fails(o.verdict, sure));
     const edits = slack && check.candidates?.(subject, slack)[0]?.edits.map(ours);
     const pulled = edits && applyEdits(axis, edits);
     if (pulled && axisIssues(pulled).length === 0) return pulled;

@@ -1,4 +1,5 @@
 import { familyById } from '@/core/catalogue';
+import { THIN_MARGIN } from '@/core/findings';
 import { type Analysis, axisCost } from '@/core/machine';
 import type { Axis, OwnPart } from '@/core/model';
 import { resolveMotor } from '@/core/motors';
@@ -93,7 +94,7 @@ function mechanicalOf(row: Row, analysis: Analysis, own: readonly OwnPart[]) {
   };
 }
 
-function electricalOf(row: Row, own: readonly OwnPart[]): Electrical {
+function electricalOf(row: Row, own: readonly OwnPart[], sure: boolean): Electrical {
   const { axis } = row;
   const motor = resolveMotor(axis, silentWorksheet);
   const [ratio, k] = [quantity('ratio', 1), quantity('travelPerRadian', 1)];
@@ -102,7 +103,7 @@ function electricalOf(row: Row, own: readonly OwnPart[]): Electrical {
     row,
     money: moneyOf(own, axis, 'motor'),
     rotor: axis.motor.rotorInertia.si,
-    ...judgedMotor(axis),
+    ...judgedMotor(axis, sure),
     usable: (speed) => motor.usable(quantity('angularSpeed', speed)),
     top: motor.topSpeed?.speed ?? Infinity,
     pulses,
@@ -134,16 +135,16 @@ export function* sidesOf(
   own: readonly OwnPart[],
   limits: SearchLimits,
 ): Generator<number, Sides> {
-  const motors = [...electricalRows(axis, own, limits)].map((row) => electricalOf(row, own));
+  const motors = [...electricalRows(axis, own, limits)].map((row) => electricalOf(row, own, limits.sure));
   const drives: Mechanical[] = [];
   const killed: Killed = {};
   let looked = 0;
   for (const row of mechanicalRows(axis, own, limits)) {
     if (looked++ % STRIDE === 0) yield looked;
-    let [drive, judged] = [row, judgedDrive(row.axis)];
+    let [drive, judged] = [row, judgedDrive(row.axis, limits.sure)];
     if (judged.out !== null && wantsTension(judged.out) && limits.vary.includes('drive')) {
-      drive = { ...row, axis: tightened(row.axis) };
-      judged = judgedDrive(drive.axis);
+      drive = { ...row, axis: tightened(row.axis, limits.sure) };
+      judged = judgedDrive(drive.axis, limits.sure);
     }
     if (judged.out !== null) {
       killed[judged.out] = (killed[judged.out] ?? 0) + motors.length;
@@ -158,16 +159,26 @@ export function* sidesOf(
   return { drives: drives.sort(byMoney), motors: motors.sort(byMoney), looked, killed };
 }
 
-/** Torque of every motor at the two speeds of every gearing: what a pair needs no formula for any more. */
+/** What nothing may be below of what is asked, where nothing may be thin. */
+const marginOf = (sure: boolean) => (sure ? THIN_MARGIN : 1);
+
+/** Torque of every motor at the speeds of every gearing: what a pair needs no formula for any more. */
 export interface Torques {
   /** Place of a drive's gearing in the tables. */
   readonly gearing: Uint32Array;
   /** By gearing times the number of motors, plus the motor; N·m. */
   readonly rapid: Float64Array;
   readonly cut: Float64Array;
+  /** The same at the speeds at which the checks ask for it: somewhat higher where nothing may be thin. */
+  readonly askedRapid: Float64Array;
+  readonly askedCut: Float64Array;
 }
 
-export function torquesOf({ drives, motors }: Sides, { rapid, feed }: Axis['demands']): Torques {
+export function torquesOf(
+  { drives, motors }: Sides,
+  { rapid, feed }: Axis['demands'],
+  sure: boolean,
+): Torques {
   const places = new Map<number, number>();
   const gearing = Uint32Array.from(drives, ({ kMotor }) => {
     const at = places.get(kMotor) ?? places.size;
@@ -181,7 +192,11 @@ export function torquesOf({ drives, motors }: Sides, { rapid, feed }: Axis['dema
         found[at * motors.length + e] = motors[e]!.usable(speed / kMotor);
     return found;
   };
-  return { gearing, rapid: table(rapid.si), cut: table(feed.si) };
+  const plain = { rapid: table(rapid.si), cut: table(feed.si) };
+  const asked = sure
+    ? { askedRapid: table(rapid.si * THIN_MARGIN), askedCut: table(feed.si * THIN_MARGIN) }
+    : { askedRapid: plain.rapid, askedCut: plain.cut };
+  return { gearing, ...plain, ...asked };
 }
 
 /** Pairs that may hold: for each drive the places of its motors, the cheapest first. */
@@ -199,10 +214,11 @@ export function pairsOf(
   { drives, motors }: Sides,
   torques: Torques,
   axis: Axis,
-  budget: number | null,
+  { budget, sure }: Pick<SearchLimits, 'budget' | 'sure'>,
 ): Pairs {
   const { demands, controller } = axis;
   const count = motors.length;
+  const margin = marginOf(sure);
   const start = new Uint32Array(drives.length + 1);
   const column = (of: (m: Electrical) => number) => Float64Array.from(motors, of);
   const [rotors, tops] = [column((m) => m.rotor), column((m) => m.top)];
@@ -228,10 +244,11 @@ export function pairsOf(
       const atRapid = spare(torques.rapid[at + e]!, drive.rapid + rotor);
       const atCut = spare(torques.cut[at + e]!, drive.cut + rotor);
       if (money[e]! > left) killed.money += 1;
-      else if (atRapid < 1 - HAIR) killed['torque-rapid'] += 1;
-      else if (atCut < 1 - HAIR) killed['torque-cut'] += 1;
-      else if (pulsed(motors[e]!, controller.pulseLimit.si, turns) < 1 - HAIR) killed.pulses += 1;
-      else if (tops[e]! * (1 + HAIR) < turns) killed['motor-speed'] += 1;
+      else if (spare(torques.askedRapid[at + e]!, drive.rapid + rotor) < 1 - HAIR)
+        killed['torque-rapid'] += 1;
+      else if (spare(torques.askedCut[at + e]!, drive.cut + rotor) < 1 - HAIR) killed['torque-cut'] += 1;
+      else if (pulsed(motors[e]!, controller.pulseLimit.si, turns) < margin * (1 - HAIR)) killed.pulses += 1;
+      else if (tops[e]! * (1 + HAIR) < turns * margin) killed['motor-speed'] += 1;
       else if (drive.left > holds[e]! * (1 + HAIR)) killed.drops += 1;
       else if (drive.load > loads[e]! * (1 + HAIR)) killed['inertia-ratio'] += 1;
       else {

@@ -24,7 +24,7 @@ export type PresentLine = Omit<FoundLine, 'id' | 'money'> & { readonly money: nu
 
 /** An axis as it is, beside what a search found. Without its parts named its money is not known. */
 export function presentLine(axis: Axis, own: readonly OwnPart[]): PresentLine {
-  const { verdict, figures } = judgedLine(axis);
+  const { verdict, figures } = judgedLine(axis, false);
   const links = axis.reducer ? searchLinks : searchLinks.filter((l) => l !== 'reducer');
   const named = links.every((link) => familiesOf(link).some((f) => axis.parts[f.id] !== undefined));
   const money = named ? moneyOf(own, axis, 'drive') + moneyOf(own, axis, 'motor') : null;
@@ -62,7 +62,10 @@ class Bench {
   readonly killed: Killed = {};
   cheapest: FoundLine | null = null;
 
-  constructor(private readonly sides: Sides) {}
+  constructor(
+    private readonly sides: Sides,
+    private readonly sure: boolean,
+  ) {}
 
   get judged() {
     return this.known.size;
@@ -75,7 +78,7 @@ class Bench {
     if (known !== undefined) return known;
     const axis = joined(mech.row, elec.row);
     if (axisIssues(axis).length) return this.keep(id, null);
-    const { verdict, figures, out }: LineJudged = judgedLine(axis);
+    const { verdict, figures, out }: LineJudged = judgedLine(axis, this.sure);
     const found = out.length ? null : { id, family: mech.row.family, axis, money, verdict, figures };
     if (out.length) add(this.killed, out[0]!, 1);
     if (found && money < (this.cheapest?.money ?? Infinity)) this.cheapest = found;
@@ -148,8 +151,8 @@ export function* searchLines(
   let row = rows.next();
   for (; !row.done; row = rows.next()) yield { stage: 'drives', done: row.value, best: null };
   const sides = row.value;
-  const pairs = pairsOf(sides, torquesOf(sides, axis.demands), axis, limits.budget);
-  const bench = new Bench(sides);
+  const pairs = pairsOf(sides, torquesOf(sides, axis.demands, limits.sure), axis, limits);
+  const bench = new Bench(sides, limits.sure);
   const fronts = yield* frontsOf(sides, pairs, bench, axis);
   const killed: Killed = {};
   for (const some of [sides.killed, pairs.killed, bench.killed])

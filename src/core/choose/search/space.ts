@@ -4,6 +4,7 @@ import {
   familyById,
   motorKindsOf,
   type Part,
+  type PartLink,
   partFault,
   partsIn,
   presentFamily,
@@ -28,6 +29,8 @@ export interface SearchLimits {
   readonly ends: boolean;
   /** Steppers with eight leads also in parallel: asked for where somebody has such motors. */
   readonly parallel: boolean;
+  /** Nothing may be thin either; otherwise only what gives out is left out. */
+  readonly sure: boolean;
   /** Most money for what may change; null: as much as it takes. */
   readonly budget: number | null;
 }
@@ -37,6 +40,7 @@ export const everything: SearchLimits = {
   refused: [],
   ends: false,
   parallel: false,
+  sure: false,
   budget: null,
 };
 
@@ -95,7 +99,7 @@ const meshes = (line: Axis, both: Axis, alike: readonly string[]): boolean =>
   });
 
 /** Without the parts of other kinds that the link had before. */
-function only(axis: Axis, link: 'drive' | 'motor' | 'reducer', kept: readonly string[]): Axis {
+function only(axis: Axis, link: PartLink, kept: readonly string[]): Axis {
   const others = familiesOf(link).map((f) => f.id);
   const parts = Object.entries(axis.parts).filter(([f]) => !others.includes(f) || kept.includes(f));
   return { ...axis, parts: Object.fromEntries(parts) };
@@ -118,7 +122,8 @@ function* drives(axis: Axis, own: readonly OwnPart[], limits: SearchLimits): Gen
   for (const { line, wheel, alike } of wheels) {
     const [lines, on] = [familyById(line)!, familyById(wheel)!];
     for (const part of open(own, limits, lines)) {
-      const laid = only(taken(axis, lines, part), 'drive', [line]);
+      // What a screw stood in goes with it.
+      const laid = only(only(taken(axis, lines, part), 'drive', [line]), 'bearings', []);
       for (const round of open(own, limits, on)) {
         const both = taken(laid, on, round);
         if (meshes(laid, both, alike)) yield { id: `${part.id} ${round.id}`, family: line, axis: both };

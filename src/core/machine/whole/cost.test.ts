@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { familyById } from '@/core/catalogue';
-import { applyEdits, type Axis, guess, type Project, put } from '@/core/model';
+import { applyEdits, type Axis, guess, type OwnPart, type Project, put } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { costOfChange, machineReport, pickedPart } from '..';
+import { costOfChange, machineReport, partsLeft, pickedPart } from '..';
 
 const kayak = demoMachines()[0]!;
 const first = (family: string) => familyById(family)!.parts[0]!;
@@ -93,5 +93,27 @@ describe('what a change costs', () => {
     expect(pickedPart(kayak, kayak.axes[0]!, 'controller')).toBeUndefined();
     const lost = { ...kayak.axes[0]!, parts: { ball: 'gone' } };
     expect(pickedPart(kayak, lost, 'guide')).toBeUndefined();
+  });
+  it('what another axis takes out of the drawer is not there for this one; a supply serves several', () => {
+    const own = (id: string, family: string, onHand: number): OwnPart => ({
+      id,
+      family,
+      name: id,
+      values: first(family).values,
+      price: 10,
+      onHand,
+      note: '',
+    });
+    const ownParts = [own('m', 'stepper', 3), own('few', 'driver', 1), own('s', 'supply', 1)];
+    const parts = { stepper: 'm', driver: 'few', supply: 's' };
+    const [bed, gantry, plunge] = kayak.axes as [Axis, Axis, Axis];
+    const naming = (axis: Axis, named: Axis['parts']): Axis => ({ ...axis, parts: named });
+    const axes = [naming(bed, parts), naming(gantry, {}), naming(plunge, { stepper: 'm' })];
+    const left = (id: string) => partsLeft({ ownParts, axes }, id).map((p) => p.onHand);
+    // Two motors and two drivers turn the bed, one the plunge axis.
+    expect(bed.drive.sets).toBe(2);
+    expect(left(gantry.id)).toEqual([0, 0, 1]);
+    expect(left(bed.id)).toEqual([2, 1, 1]);
+    expect(left(plunge.id)).toEqual([1, 0, 1]);
   });
 });

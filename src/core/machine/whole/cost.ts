@@ -1,6 +1,6 @@
 import { familiesOf, familyById, type PartLink, partOfOwn } from '@/core/catalogue';
 import { planRack, rack } from '@/core/drives';
-import { type Axis, change, type Edit, holdsBothSides, type Project } from '@/core/model';
+import { type Axis, change, type Edit, holdsBothSides, type OwnPart, type Project } from '@/core/model';
 import type { AxisReport } from '../axis';
 import { suppliesOf } from './supplies';
 
@@ -134,6 +134,21 @@ function sharedRows(project: Project, reports: readonly AxisReport[]): CostRow[]
     return sharedRow(project, axes[0]!, 'supply', power ? Math.max(1, Math.ceil(drawn / power)) : 1);
   });
   return [...controllers.flatMap((axis) => sharedRow(project, axis, 'controller', 1)), ...supplies];
+}
+
+/**
+ * The builder's own parts as far as they lie free for one axis: what the others take of them is gone, but for
+ * supplies and controllers, which serve several.
+ * @param axisId of the axis that they are for.
+ */
+export function partsLeft({ ownParts, axes }: Pick<Project, 'ownParts' | 'axes'>, axisId: string): OwnPart[] {
+  return ownParts.map((part) => {
+    if (SHARED.includes(part.family)) return part;
+    const used = axes
+      .filter((a) => a.id !== axisId && a.parts[part.family] === part.id)
+      .reduce((sum, axis) => sum + countOf(axis, part.family), 0);
+    return used ? { ...part, onHand: lacking(part.onHand, used) } : part;
+  });
 }
 
 /** Parts of one axis with a supply of its own; a controller serves them all and is not counted. */

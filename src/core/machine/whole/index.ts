@@ -8,7 +8,15 @@ export {
   PLASMA_LEAST,
 } from './checks';
 export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
-export { axisCost, costOfChange, type CostReport, type CostRow, type PickedPart, pickedPart } from './cost';
+export {
+  axisCost,
+  costOfChange,
+  type CostReport,
+  type CostRow,
+  partsLeft,
+  type PickedPart,
+  pickedPart,
+} from './cost';
 export { suppliesOf, type SupplyGroup } from './supplies';
 export {
   type AnyFinding,

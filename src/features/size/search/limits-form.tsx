@@ -33,6 +33,7 @@ export function LimitsForm({ limits, onLimits }: FormProps) {
             onCheck={(on) => set({ vary: searchLinks.filter((l) => toggled(vary, link, on).includes(l)) })}
           />
         ))}
+        <small>What is not ticked stays as it stands.</small>
       </fieldset>
       <fieldset className={styles.choices} disabled={!vary.includes('drive')}>
         <legend>Kinds of drive</legend>
@@ -51,7 +52,7 @@ export function LimitsForm({ limits, onLimits }: FormProps) {
         />
       </fieldset>
       <fieldset className={styles.choices}>
-        <legend>Motors and money</legend>
+        <legend>Motors, margins, money</legend>
         <CheckBox
           label="no servos"
           checked={refused.includes('servo')}
@@ -62,6 +63,7 @@ export function LimitsForm({ limits, onLimits }: FormProps) {
           checked={limits.parallel}
           onCheck={(parallel) => set({ parallel })}
         />
+        <CheckBox label="nothing thin" checked={limits.sure} onCheck={(sure) => set({ sure })} />
         <label className={styles.money}>
           <span>Money, at most</span>
           <NumberLine

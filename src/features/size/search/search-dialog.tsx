@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { everything, type FoundLine, presentLine, type Scale, scales, worthReading } from '@/core/choose';
+import { partsLeft } from '@/core/machine';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Notice } from '@/ui/notice';
@@ -21,6 +22,8 @@ export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
   const { project } = useMachine();
   const { stored, axis } = useAxis();
   const [limits, setLimits] = useState(everything);
+  // What another axis takes out of the drawer is not there for this one.
+  const own = useMemo(() => partsLeft(project, stored.id), [project, stored.id]);
   const { state, start, stop } = useSearch();
   const busy = state.kind === 'busy';
   return (
@@ -35,7 +38,7 @@ export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
           {busy ? (
             <Action onAct={stop}>Stop</Action>
           ) : (
-            <Action variant="contained" onAct={() => start(axis, project.ownParts, limits)}>
+            <Action variant="contained" onAct={() => start(axis, own, limits)}>
               {state.kind === 'idle' ? 'Look' : 'Look again'}
             </Action>
           )}
@@ -85,10 +88,10 @@ type Answer = Extract<SearchState, { kind: 'done' }>['answer'];
 
 function Found({ answer, onClose }: { readonly answer: Answer; readonly onClose: () => void }) {
   const { project, system } = useMachine();
-  const { axis } = useAxis();
+  const { axis, stored } = useAxis();
   const [scale, setScale] = useState<Scale>('stiffness');
   const [asked, setAsked] = useState<string | null>(null);
-  const now = useMemo(() => presentLine(axis, project.ownParts), [axis, project.ownParts]);
+  const now = useMemo(() => presentLine(axis, partsLeft(project, stored.id)), [axis, project, stored.id]);
   const lines = answer.fronts[scale];
   const read = worthReading(lines, scale);
   const all = scales.flatMap((s) => answer.fronts[s]);
