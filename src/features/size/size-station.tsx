@@ -81,17 +81,17 @@ function AxisBench() {
       <div className={styles.headBox}>
         <BenchHead current={stored.id}>
           <Pins />
-          <Action
-            title="Every combination of parts for this axis, and what is worth its money"
-            onAct={() => setSearching(true)}
-          >
-            Look for parts
-          </Action>
         </BenchHead>
       </div>
       <div className={styles.left} key={axis.id}>
         <AskedPanel />
         <TrainPanel open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
+        <Action
+          title="Every combination of parts for this axis, and what is worth its money"
+          onAct={() => setSearching(true)}
+        >
+          Look for parts
+        </Action>
       </div>
       <div className={styles.drawingBox}>
         <AxisDrawing key={axis.id} axis={axis} report={report} system={system} />
