@@ -85,13 +85,13 @@ function AxisBench() {
       </div>
       <div className={styles.left} key={axis.id}>
         <AskedPanel />
-        <TrainPanel open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
         <Action
           title="Every combination of parts for this axis, and what is worth its money"
           onAct={() => setSearching(true)}
         >
           Look for parts
         </Action>
+        <TrainPanel open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
       </div>
       <div className={styles.drawingBox}>
         <AxisDrawing key={axis.id} axis={axis} report={report} system={system} />
