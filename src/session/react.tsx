@@ -21,16 +21,41 @@ export const freshId = (): string => crypto.randomUUID();
  */
 export function StorageProvider({ children }: { children: ReactNode }) {
   const [opened, setOpened] = useState<Opened | null>(null);
+  const [missing, setMissing] = useState(false);
   useEffect(() => {
     let live = true;
-    const open = () => import('./open').then((m) => (live ? setOpened(m.openStorage()) : undefined));
-    // A piece that could not be fetched is asked for once more; then the page says that it has no storage.
-    void open().catch(() => setTimeout(() => void open(), AGAIN));
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const open = () => {
+      import('./open').then(
+        (m) => {
+          if (!live) return;
+          setOpened(m.openStorage());
+          setMissing(false);
+        },
+        () => {
+          if (!live) return;
+          setMissing(true);
+          timer = setTimeout(open, AGAIN);
+        },
+      );
+    };
+    open();
     return () => {
       live = false;
+      clearTimeout(timer);
     };
   }, []);
-  return <StorageContext.Provider value={opened}>{children}</StorageContext.Provider>;
+  return (
+    <StorageContext.Provider value={opened}>
+      {missing && (
+        <p role="alert">
+          The part that reads your machines could not be fetched. There may be no network just now; it is
+          asked for again. What is stored is kept.
+        </p>
+      )}
+      {children}
+    </StorageContext.Provider>
+  );
 }
 
 /** The storage; null while the page is made on the server, where there is none. */

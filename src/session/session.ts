@@ -101,6 +101,11 @@ export class Session {
     return this.project !== this.saved;
   }
 
+  /** The stamp under which what is on the screen is stored; null while it is not. */
+  get storedAs(): string | null {
+    return this.unsaved ? null : this.mark.stamp;
+  }
+
   /**
    * Changes the machine; paths lead from its root. Where the change would bring something in that an import
    * refuses, nothing changes and the issues come back.

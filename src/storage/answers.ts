@@ -7,11 +7,20 @@ export interface FirstAnswer {
   readonly axes: readonly AxisAnswer[];
 }
 
-/** Keeps what the axes came to beside the state that they were worked out from; of no machine: nothing. */
-export const keepAnswer = (db: Database, machine: string, axes: readonly AxisAnswer[]): Promise<void> =>
+/**
+ * Keeps what the axes came to beside the state that they were worked out from. Where that is not what is
+ * stored now, for another tab was faster, nothing is kept.
+ * @param stamp of that state.
+ */
+export const keepAnswer = (
+  db: Database,
+  machine: string,
+  stamp: string,
+  axes: readonly AxisAnswer[],
+): Promise<void> =>
   db.transaction('rw', [db.machines, db.answers], async () => {
     const head = await db.machines.get(machine);
-    if (head) await db.answers.put({ machine, stamp: head.stamp, axes });
+    if (head?.stamp === stamp) await db.answers.put({ machine, stamp, axes });
   });
 
 /** What can be told of a machine at once. @returns undefined where there is no such machine. */

@@ -248,9 +248,9 @@ export class MachineStorage {
     return [machines, slices, kept, outside, states, answers];
   }
 
-  /** Keeps what the axes of a machine came to, for the first look at its pages. @throws where it fails. */
-  keepAnswer(id: string, axes: readonly AxisAnswer[]): Promise<void> {
-    return keepAnswer(this.db, id, axes);
+  /** Keeps what the axes of a stored state came to, for the first look at a page. @throws where it fails. */
+  keepAnswer(id: string, stamp: string, axes: readonly AxisAnswer[]): Promise<void> {
+    return keepAnswer(this.db, id, stamp, axes);
   }
 
   private async writing(step: () => Promise<Saved>): Promise<Saved> {

@@ -53,6 +53,7 @@ export function scaleText(figures: LineFigures, scale: Scale, system: UnitSystem
 /** What combinations went by, as a list reads. */
 const killedNames: Readonly<Record<keyof Killed, string>> = {
   money: 'the budget',
+  price: 'a part without a price',
   whip: 'a screw that whips',
   dn: 'balls that run too fast',
   'nut-rubbing': 'a nut that rubs too fast',

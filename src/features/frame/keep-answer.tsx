@@ -22,8 +22,13 @@ export function KeepAnswer({ session }: { session: Session }) {
       verdict: report.verdict,
       guessed: report.ours.length > 0,
     }));
-    const timer = setTimeout(() => void storage.keepAnswer(project.id, axes).catch(() => undefined), PAUSE);
+    const keep = () => {
+      // Somebody may have typed on meanwhile, here or in another tab.
+      const stamp = session.project === project ? session.storedAs : null;
+      if (stamp !== null) void storage.keepAnswer(project.id, stamp, axes).catch(() => undefined);
+    };
+    const timer = setTimeout(keep, PAUSE);
     return () => clearTimeout(timer);
-  }, [saved, storage, project, loaded]);
+  }, [saved, storage, session, project, loaded]);
   return null;
 }

@@ -5,7 +5,7 @@ import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { useState } from 'react';
 import { type FileKind, filesOf, type LogEvent, type LyingFile } from '@/core/log';
-import { useBundle, useMachine } from '@/features/frame';
+import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { FilePicker, useDrop } from '@/ui/file-picker';
@@ -13,6 +13,7 @@ import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
 import { TitleBlock } from '@/ui/title-block';
 import { bytesText } from '@/words';
+import { BundleAction } from './bundle-action';
 import styles from './log.module.css';
 import { placeOf } from './place';
 import { useEvents } from './use-events';
@@ -74,7 +75,6 @@ function Row({ lying, acts, title }: RowProps) {
 export function FilesView() {
   const { project } = useMachine();
   const { events, title } = useEvents();
-  const bundle = useBundle();
   const acts = useFiles();
   const [said, setSaid] = useState<readonly string[]>([]);
   const add = (files: readonly File[]) => void acts.add(files).then(setSaid);
@@ -118,12 +118,7 @@ export function FilesView() {
           <FilePicker label="Program files" accept={PROGRAMS} multiple onFiles={add} variant="outlined">
             Add a program
           </FilePicker>
-          <Action
-            title="The machine with its photos and programs in one file, to be opened elsewhere"
-            onAct={() => bundle(project)}
-          >
-            All of it as a bundle (zip)
-          </Action>
+          <BundleAction />
         </div>
         <TitleBlock
           cells={[

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { fileName } from '@/core/formats';
 import { type EventFilter, filtered, type LogEvent, sumsOf } from '@/core/log';
 import { type LogKind, logKinds } from '@/core/model';
-import { downloadText, useBundle, useMachine } from '@/features/frame';
+import { downloadText, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { TitleBlock } from '@/ui/title-block';
 import { useRefusal } from '@/ui/refusal';
@@ -13,6 +13,7 @@ import { eventNames, logKindNames } from '@/words';
 import { EntryFields } from './entry-fields';
 import { EventList, type EventWords } from './event-list';
 import { LogFilters } from './log-filters';
+import { BundleAction } from './bundle-action';
 import styles from './log.module.css';
 import { logCsv } from './log-csv';
 import { dayOf } from './when';
@@ -34,7 +35,6 @@ interface SideProps {
 function WriteSide({ shown, known, open, onBegun }: SideProps) {
   const { project } = useMachine();
   const acts = useLog();
-  const bundle = useBundle();
   const refusal = useRefusal();
   const sums = sumsOf(shown);
   const entry = project.log.find((e) => e.id === open);
@@ -65,12 +65,7 @@ function WriteSide({ shown, known, open, onBegun }: SideProps) {
       {refusal.note}
       <div className={styles.row}>
         {shown.length > 0 && <Action onAct={csv}>Log as CSV</Action>}
-        <Action
-          title="The machine with its photos in one file, to be opened elsewhere"
-          onAct={() => bundle(project)}
-        >
-          All of it as a bundle (zip)
-        </Action>
+        <BundleAction />
       </div>
       <TitleBlock
         cells={[

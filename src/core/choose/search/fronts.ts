@@ -1,3 +1,4 @@
+import TinyQueue from 'tinyqueue';
 import { type LineFigures, spare } from './judged';
 import { type Electrical, HAIR, type Mechanical, type Pairs, pulsed, type Sides } from './pairs';
 
@@ -57,42 +58,14 @@ function mayRun(drive: Mechanical, motor: Electrical, times: number, { rapid, pu
   return spare(motor.usable(turns), drive.rapid + motor.rotor * drive.alpha) >= 1 - HAIR;
 }
 
-/** Drives that wait for their turn, by the money of the next of their pairs: a binary heap. */
-class Queue {
-  private readonly items: { readonly drive: number; at: number; money: number }[] = [];
-  get size() {
-    return this.items.length;
-  }
-  push(drive: number, at: number, money: number): void {
-    const { items } = this;
-    let i = items.push({ drive, at, money }) - 1;
-    for (let up = (i - 1) >> 1; i > 0 && this.before(i, up); i = up, up = (i - 1) >> 1) this.swap(i, up);
-  }
-  pop() {
-    const { items } = this;
-    const first = items[0]!;
-    const last = items.pop()!;
-    if (items.length) {
-      items[0] = last;
-      for (let i = 0; ;) {
-        let least = i;
-        for (const child of [2 * i + 1, 2 * i + 2])
-          if (child < items.length && this.before(child, least)) least = child;
-        if (least === i) break;
-        this.swap(i, least);
-        i = least;
-      }
-    }
-    return first;
-  }
-  private before(a: number, b: number) {
-    const [x, y] = [this.items[a]!, this.items[b]!];
-    return x.money < y.money || (x.money === y.money && x.drive < y.drive);
-  }
-  private swap(a: number, b: number) {
-    [this.items[a], this.items[b]] = [this.items[b]!, this.items[a]!];
-  }
+/** A drive that waits for its turn, by the money of the next of its pairs. */
+interface Waiting {
+  readonly drive: number;
+  readonly at: number;
+  readonly money: number;
 }
+
+const inTurn = (a: Waiting, b: Waiting): number => a.money - b.money || a.drive - b.drive;
 
 /**
  * The front of money against a scale over some drives: pairs in the order of their money, each judged in full
@@ -107,7 +80,7 @@ export function* frontOf(
   const { among, scale, worth } = asked;
   const front: Point[] = [];
   let best = -Infinity;
-  const queue = new Queue();
+  const queue = new TinyQueue<Waiting>([], inTurn);
   const may = (drive: number, at: number): boolean => {
     if (scale === 'torque') return pairs.torque[at]! * (1 + HAIR) > best;
     if (scale !== 'speed') return true;
@@ -119,11 +92,11 @@ export function* frontOf(
     const end = pairs.start[drive + 1]!;
     let at = from;
     while (at < end && !may(drive, at)) at += 1;
-    if (at < end) queue.push(drive, at, drives[drive]!.money + motors[pairs.motors[at]!]!.money);
+    if (at < end) queue.push({ drive, at, money: drives[drive]!.money + motors[pairs.motors[at]!]!.money });
   };
   for (const drive of among) wait(drive, pairs.start[drive]!);
-  while (queue.size) {
-    const { drive, at, money } = queue.pop();
+  for (let next = queue.pop(); next; next = queue.pop()) {
+    const { drive, at, money } = next;
     // The best may have grown while it waited.
     if (capOf(drives[drive]!, scale) > best && may(drive, at)) {
       const place = { drive, motor: pairs.motors[at]!, money };

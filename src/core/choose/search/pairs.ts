@@ -61,32 +61,34 @@ export interface Electrical {
   readonly fine: number;
 }
 
-/** How many combinations went by the check that each failed first. */
-export type Killed = Partial<Record<LineCode | 'money', number>>;
+/** How many combinations went by what each failed first: a check, the budget, a price that nobody said. */
+export type Killed = Partial<Record<LineCode | 'money' | 'price', number>>;
 
 const sides = {
   drive: ['drive', 'reducer'],
   motor: ['motor', 'driver', 'supply'],
 } as const;
 
-/** Money for what a search deals with on one side of the motor shaft; a part without a price adds nothing. */
+/**
+ * Money for what a search deals with on one side of the motor shaft; infinite where a part that is not in the
+ * drawer has no price: what nobody knows must not look cheap.
+ */
 export function moneyOf(own: readonly OwnPart[], axis: Axis, side: keyof typeof sides): number {
   let sum = 0;
   for (const { family, count, price } of axisCost({ ownParts: [...own] }, axis)) {
     const link = familyById(family)?.link;
-    if (sides[side].some((l) => l === link)) sum += count * (price ?? 0);
+    if (sides[side].some((l) => l === link)) sum += count > 0 ? count * (price ?? Infinity) : 0;
   }
   return sum;
 }
 
-function mechanicalOf(row: Row, analysis: Analysis, own: readonly OwnPart[]) {
+function mechanicalOf(row: Row, analysis: Analysis) {
   const { demands, motor } = row.axis;
   const { gear, cases } = analysis;
   const alpha = demands.acceleration.si / gear.kMotor;
   const rotor = motor.rotorInertia.si * alpha;
   return {
     row,
-    money: moneyOf(own, row.axis, 'drive'),
     kMotor: gear.kMotor,
     alpha,
     rapid: cases['speed-up'].torque - rotor,
@@ -150,9 +152,14 @@ export function* sidesOf(
       killed[judged.out] = (killed[judged.out] ?? 0) + motors.length;
       continue;
     }
+    const money = moneyOf(own, drive.axis, 'drive');
+    if (money === Infinity) {
+      killed.price = (killed.price ?? 0) + motors.length;
+      continue;
+    }
     const { analysis, slowest, stiffness, lost, unknown, left, load } = judged;
     const figures = { slowest: slowest / axis.demands.rapid.si, stiffness, lost, unknown, left, load };
-    drives.push({ ...mechanicalOf(drive, analysis, own), ...figures });
+    drives.push({ ...mechanicalOf(drive, analysis), money, ...figures });
   }
   const byMoney = <T extends { readonly money: number; readonly row: Row }>(a: T, b: T) =>
     a.money - b.money || (a.row.id < b.row.id ? -1 : 1);
@@ -224,6 +231,7 @@ export function pairsOf(
   const [rotors, tops] = [column((m) => m.rotor), column((m) => m.top)];
   const [money, holds, loads] = [column((m) => m.money), column((m) => m.holds), column((m) => m.loadMost)];
   const killed = {
+    price: 0,
     money: 0,
     'torque-rapid': 0,
     'torque-cut': 0,
@@ -243,7 +251,8 @@ export function pairsOf(
       const rotor = rotors[e]! * drive.alpha;
       const atRapid = spare(torques.rapid[at + e]!, drive.rapid + rotor);
       const atCut = spare(torques.cut[at + e]!, drive.cut + rotor);
-      if (money[e]! > left) killed.money += 1;
+      if (money[e] === Infinity) killed.price += 1;
+      else if (money[e]! > left) killed.money += 1;
       else if (spare(torques.askedRapid[at + e]!, drive.rapid + rotor) < 1 - HAIR)
         killed['torque-rapid'] += 1;
       else if (spare(torques.askedCut[at + e]!, drive.cut + rotor) < 1 - HAIR) killed['torque-cut'] += 1;

@@ -82,6 +82,28 @@ describe('a search for a drive train', () => {
         expect(axis.parts.stepper).toBeUndefined();
       }
   });
+  it('an own part without a price is no bargain: it counts only as far as it lies in the drawer', () => {
+    const { values } = familyById('stepper')!.parts.find((p) => p.id === 'stepper-23-3-3_8')!;
+    const own = (onHand: number): OwnPart => ({
+      id: 'unpriced',
+      family: 'stepper',
+      name: 'unpriced',
+      values,
+      note: '',
+      price: null,
+      onHand,
+    });
+    const taken = (onHand: number) => {
+      const { fronts, killed } = runSearch(plunge, [own(onHand)], few);
+      const found = fronts.torque.filter((f) => f.axis.parts.stepper === 'unpriced');
+      expect(found.every((f) => Number.isFinite(f.money))).toBe(true);
+      return { found: found.length, killed: killed.price ?? 0 };
+    };
+    expect(taken(1).found).toBeGreaterThan(0);
+    expect(taken(1).killed).toBe(0);
+    expect(taken(0).found).toBe(0);
+    expect(taken(0).killed).toBeGreaterThan(0);
+  });
   it('holding links as they are leaves them as they are', () => {
     const answer = runSearch(plunge, [], { ...few, vary: ['motor', 'driver', 'supply'] });
     for (const { axis } of answer.fronts.torque) expect(axis.drive).toEqual(plunge.drive);

@@ -2,7 +2,7 @@ import { familiesOf, presentFamily } from '@/core/catalogue';
 import { type Verdict } from '@/core/findings';
 import { type Axis, axisIssues, type OwnPart } from '@/core/model';
 import { frontOf, isKnown, type Place, type Scale, scaled, scales } from './fronts';
-import { judgedLine, type LineCode, type LineFigures, type LineJudged } from './judged';
+import { judgedLine, type LineFigures, type LineJudged } from './judged';
 import { type Killed, moneyOf, type Pairs, pairsOf, type Sides, sidesOf, torquesOf } from './pairs';
 import { driveFamilies, joined, searchLinks, type SearchLimits } from './space';
 
@@ -22,12 +22,15 @@ export interface FoundLine {
 /** A drive train that is there: it need not hold, and may have no price. */
 export type PresentLine = Omit<FoundLine, 'id' | 'money'> & { readonly money: number | null };
 
-/** An axis as it is, beside what a search found. Without its parts named its money is not known. */
+/**
+ * An axis as it is, beside what a search found. Without its parts named and priced its money is not known.
+ */
 export function presentLine(axis: Axis, own: readonly OwnPart[]): PresentLine {
   const { verdict, figures } = judgedLine(axis, false);
   const links = axis.reducer ? searchLinks : searchLinks.filter((l) => l !== 'reducer');
   const named = links.every((link) => familiesOf(link).some((f) => axis.parts[f.id] !== undefined));
-  const money = named ? moneyOf(own, axis, 'drive') + moneyOf(own, axis, 'motor') : null;
+  const sum = named ? moneyOf(own, axis, 'drive') + moneyOf(own, axis, 'motor') : Infinity;
+  const money = sum === Infinity ? null : sum;
   return { family: presentFamily(axis, 'drive')!, axis, money, verdict, figures };
 }
 
@@ -46,13 +49,13 @@ export interface SearchAnswer {
   /** Those that no cheap test refused, and those of them that were put through every check. */
   readonly passed: number;
   readonly judged: number;
-  /** How many went by what they failed first; the last column of it stands for pairs judged in full. */
+  /** How many went by what they failed first; what a cheaper one outdid is in no count. */
   readonly killed: Killed;
   /** By scale, kind of drive, and whether the figure is known; each the cheapest first. */
   readonly fronts: Readonly<Record<Scale, readonly FoundLine[]>>;
 }
 
-const add = (killed: Killed, code: LineCode | 'money', count: number) => {
+const add = (killed: Killed, code: keyof Killed, count: number) => {
   if (count) killed[code] = (killed[code] ?? 0) + count;
 };
 
@@ -139,7 +142,7 @@ function* frontsOf(
 /**
  * Every combination of drive, reducer, motor, driver and supply for one axis, and of those that hold the ones
  * that are worth their money. A combination holds where no check of its drive train gives out; what else is
- * found of the axis is not its doing. Each that is shown was put through every check of the report.
+ * found of the axis is not its doing. Each that is shown was put through every check of its drive train.
  * @param axis as the machine loads it.
  */
 export function* searchLines(
@@ -156,7 +159,7 @@ export function* searchLines(
   const fronts = yield* frontsOf(sides, pairs, bench, axis);
   const killed: Killed = {};
   for (const some of [sides.killed, pairs.killed, bench.killed])
-    for (const [code, count] of Object.entries(some)) add(killed, code as LineCode | 'money', count);
+    for (const [code, count] of Object.entries(some)) add(killed, code as keyof Killed, count);
   return {
     combinations: sides.looked * sides.motors.length,
     passed: pairs.motors.length,

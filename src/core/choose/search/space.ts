@@ -44,9 +44,6 @@ export const everything: SearchLimits = {
   budget: null,
 };
 
-/** Parts by family, in the order of the drive train. */
-export type Picks = Readonly<Record<string, string>>;
-
 /** One way to fill some links: an axis with them in it. The other links of that axis are the present ones. */
 export interface Row {
   /** Tells it from every other of its kind; the same in every run. */

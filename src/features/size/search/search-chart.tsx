@@ -2,7 +2,7 @@
 
 import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, XAxis, YAxis, ZAxis } from 'recharts';
 import { familyById } from '@/core/catalogue';
-import { driveFamilies, type FoundLine, isKnown, type PresentLine, type Scale } from '@/core/choose';
+import { driveFamilies, type FoundLine, isKnown, type PresentLine, scaled, type Scale } from '@/core/choose';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
 import { scaleNames } from '@/words';
 import styles from './search.module.css';
@@ -21,7 +21,7 @@ export const unitOf = (scale: Scale, system: UnitSystem): string =>
 function heightOf({ figures }: Pick<FoundLine, 'figures'>, scale: Scale, system: UnitSystem): number {
   if (scale === 'stiffness') return displayUnit('stiffness', system).fromSi(figures.stiffness);
   if (scale === 'lost') return displayUnit('length', system).fromSi(figures.lost);
-  return Math.min(figures[scale], 3);
+  return scaled(figures, scale);
 }
 
 interface ChartProps {

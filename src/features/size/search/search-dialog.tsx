@@ -57,6 +57,7 @@ export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
 
 /** What the search is at, or what it found. */
 function Middle({ state, onClose }: { readonly state: SearchState; readonly onClose: () => void }) {
+  const { axis } = useAxis();
   switch (state.kind) {
     case 'idle':
       return (
@@ -80,13 +81,20 @@ function Middle({ state, onClose }: { readonly state: SearchState; readonly onCl
     case 'failed':
       return <Notice kind="error">The search failed: {state.message}. Try once more.</Notice>;
     case 'done':
-      return <Found answer={state.answer} onClose={onClose} />;
+      return <Found answer={state.answer} stale={state.of !== axis} onClose={onClose} />;
   }
 }
 
 type Answer = Extract<SearchState, { kind: 'done' }>['answer'];
 
-function Found({ answer, onClose }: { readonly answer: Answer; readonly onClose: () => void }) {
+interface FoundProps {
+  readonly answer: Answer;
+  /** Whether the axis was changed since, by another tab. */
+  readonly stale: boolean;
+  readonly onClose: () => void;
+}
+
+function Found({ answer, stale, onClose }: FoundProps) {
   const { project, system } = useMachine();
   const { axis, stored } = useAxis();
   const [scale, setScale] = useState<Scale>('stiffness');
@@ -96,6 +104,9 @@ function Found({ answer, onClose }: { readonly answer: Answer; readonly onClose:
   const read = worthReading(lines, scale);
   const all = scales.flatMap((s) => answer.fronts[s]);
   const picked: FoundLine | undefined = all.find((l) => l.id === asked) ?? read[0]?.line;
+  if (stale) return <p className={styles.empty}>The axis was changed since. Look again.</p>;
+  if (!answer.combinations)
+    return <p className={styles.empty}>Nothing is left to look through: tick a kind of drive, or a link.</p>;
   const looked = `${combinationsText(answer.combinations)} looked at`;
   if (!picked)
     return (

@@ -18,7 +18,12 @@ export type SearchState =
     }
   | { readonly kind: 'stopped' }
   | { readonly kind: 'failed'; readonly message: string }
-  | { readonly kind: 'done'; readonly answer: SearchAnswer };
+  | {
+      readonly kind: 'done';
+      readonly answer: SearchAnswer;
+      /** The axis as it was when it was looked for. */
+      readonly of: Axis;
+    };
 
 const cheaper = (a: FoundLine | null, b: FoundLine | null) =>
   a && b ? (b.money < a.money ? b : a) : (a ?? b);
@@ -72,7 +77,7 @@ export function useSearch() {
           return r;
         }),
       );
-      void Promise.all(ended).then((results) => live && setState(resultOf(results)));
+      void Promise.all(ended).then((results) => live && setState(resultOf(results, axis)));
     },
     [pool],
   );
@@ -83,12 +88,12 @@ export function useSearch() {
   return { state, start, stop };
 }
 
-function resultOf(results: readonly JobResult<'search'>[]): SearchState {
+function resultOf(results: readonly JobResult<'search'>[], of: Axis): SearchState {
   const answers: SearchAnswer[] = [];
   for (const result of results) {
     if (result.ok) answers.push(result.output);
     else
       return result.reason === 'failed' ? { kind: 'failed', message: result.message } : { kind: 'stopped' };
   }
-  return { kind: 'done', answer: joinedAnswers(answers) };
+  return { kind: 'done', answer: joinedAnswers(answers), of };
 }
