@@ -145,5 +145,6 @@ export {
   scaleHelp,
   scaleNames,
   scaleText,
+  scaleUnit,
   searchLinkNames,
 } from './search';

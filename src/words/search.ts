@@ -1,5 +1,5 @@
 import type { Killed, LineFigures, PresentLine, Reason, Scale, SearchLink } from '@/core/choose';
-import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '@/core/units';
+import { displayUnit, formatIn, formatNumber, type Unit, type UnitSystem, units } from '@/core/units';
 
 /** What money is held against in a search. */
 export const scaleNames: Readonly<Record<Scale, string>> = {
@@ -30,24 +30,23 @@ export const searchLinkNames: Readonly<Record<SearchLink, string>> = {
   supply: 'the supply',
 };
 
-const micrometre = units.length.find((u) => u.symbol === 'µm')!;
+const small = { metric: 'µm', imperial: 'thou' } as const;
 
-/** A length far below a millimetre. */
-const small = (si: number, system: UnitSystem): string =>
-  (system === 'metric' ? formatIn(micrometre, si, 2) : formatQuantity('length', si, system, 2)).text;
+/** The unit in which a scale is told and drawn; null: it is a number of times what is asked. */
+export function scaleUnit(scale: Scale, system: UnitSystem): Unit | null {
+  if (scale === 'stiffness') return displayUnit('stiffness', system);
+  // Play is far below a millimetre, and below a tenth of an inch.
+  return scale === 'lost' ? units.length.find((u) => u.symbol === small[system])! : null;
+}
 
 /** A figure of a drive train on a scale. */
 export function scaleText(figures: LineFigures, scale: Scale, system: UnitSystem): string {
-  const { unknown } = figures;
-  switch (scale) {
-    case 'speed':
-    case 'torque':
-      return Number.isFinite(figures[scale]) ? `× ${formatNumber(figures[scale], 3)}` : 'nothing asked';
-    case 'stiffness':
-      return (unknown.stiffness ? '≤ ' : '') + formatQuantity('stiffness', figures.stiffness, system, 3).text;
-    case 'lost':
-      return `${unknown.lost ? '≥ ' : ''}${small(figures.lost, system)}`;
-  }
+  const unit = scaleUnit(scale, system);
+  if (scale === 'speed' || scale === 'torque' || !unit)
+    return Number.isFinite(figures[scale]) ? `× ${formatNumber(figures[scale], 3)}` : 'nothing asked';
+  const bound = scale === 'stiffness' ? '≤ ' : '≥ ';
+  const digits = scale === 'stiffness' ? 3 : 2;
+  return (figures.unknown[scale] ? bound : '') + formatIn(unit, figures[scale], digits).text;
 }
 
 /** What combinations went by, as a list reads. */

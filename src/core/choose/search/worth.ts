@@ -43,6 +43,8 @@ export function worthReading(
       return better;
     });
   if (!lines.length) return [];
+  // Bounds alone say of none that it is the most.
+  if (!sure.length) return [{ line: lines[0]!, reason: 'cheapest' }];
   const points = placed(lines, scale);
   const knee = points.reduce((a, b) => (b.worth - b.money > a.worth - a.money ? b : a)).line;
   const picked: [Reason, FoundLine][] = [

@@ -3,25 +3,20 @@
 import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, XAxis, YAxis, ZAxis } from 'recharts';
 import { familyById } from '@/core/catalogue';
 import { driveFamilies, type FoundLine, isKnown, type PresentLine, scaled, type Scale } from '@/core/choose';
-import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
-import { scaleNames } from '@/words';
+import { formatNumber, type UnitSystem } from '@/core/units';
+import { scaleNames, scaleUnit } from '@/words';
 import styles from './search.module.css';
 
 const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'star', 'wye'] as const;
 const tick = { fontSize: 11.5, fill: 'var(--rc-soft)' };
 const HEIGHT = 270;
 
-/** The unit in which a scale is drawn. */
-export const unitOf = (scale: Scale, system: UnitSystem): string =>
-  scale === 'speed' || scale === 'torque'
-    ? 'times what is asked'
-    : displayUnit(scale === 'stiffness' ? 'stiffness' : 'length', system).symbol;
-
 /** A figure as it stands on the axis of the chart. */
 function heightOf({ figures }: Pick<FoundLine, 'figures'>, scale: Scale, system: UnitSystem): number {
-  if (scale === 'stiffness') return displayUnit('stiffness', system).fromSi(figures.stiffness);
-  if (scale === 'lost') return displayUnit('length', system).fromSi(figures.lost);
-  return scaled(figures, scale);
+  const unit = scaleUnit(scale, system);
+  return unit && (scale === 'stiffness' || scale === 'lost')
+    ? unit.fromSi(figures[scale])
+    : scaled(figures, scale);
 }
 
 interface ChartProps {
@@ -63,7 +58,7 @@ export function SearchChart({ lines, now, scale, system, picked, onPick }: Chart
             domain={[0, 'auto']}
             tick={tick}
             tickLine={false}
-            width={56}
+            width={66}
             tickFormatter={(v: number) => formatNumber(v, 3)}
           />
           <ZAxis range={[60, 60]} />

@@ -9,11 +9,11 @@ import { Notice } from '@/ui/notice';
 import { Progress } from '@/ui/progress';
 import { SheetDialog } from '@/ui/sheet-dialog';
 import { Toggle } from '@/ui/toggle';
-import { combinationsText, killedText, lineMoney, scaleHelp, scaleNames } from '@/words';
+import { combinationsText, killedText, lineMoney, scaleHelp, scaleNames, scaleUnit } from '@/words';
 import { useAxis } from '../axis-context';
 import { PickedLine, WorthReading } from './found';
 import { LimitsForm } from './limits-form';
-import { SearchChart, unitOf } from './search-chart';
+import { SearchChart } from './search-chart';
 import styles from './search.module.css';
 import { type SearchState, useSearch } from './use-search';
 
@@ -130,7 +130,8 @@ function Found({ answer, stale, onClose }: FoundProps) {
           onPick={setScale}
         />
         <p className={styles.small}>
-          {scaleNames[scale]}, {unitOf(scale, system)}: {scaleHelp[scale]}.
+          {scaleNames[scale]}, {scaleUnit(scale, system)?.symbol ?? 'times what is asked'}: {scaleHelp[scale]}
+          .
         </p>
         <SearchChart {...{ lines, now, scale, system }} picked={picked.id} onPick={setAsked} />
         <WorthReading {...{ read, scale }} picked={picked.id} onPick={setAsked} />
