@@ -7,6 +7,7 @@ import {
   startingProve,
   startingPassing,
   startingShims,
+  startingWishes,
 } from '@/core/model';
 
 /** A screw without what came with version 5: nobody had said its ratings. */
@@ -24,8 +25,16 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 17: nothing was asked at its start. */
+export function asBefore17({ brief, ...rest }: Project): Project {
+  const { wishes, ...said } = brief;
+  expect(wishes).toEqual({ ...startingWishes(), arrange: 'said' });
+  return { ...rest, brief: said } as unknown as Project;
+}
+
 /** A machine without what came with version 16: no upgrade was thought of, every plan was kept by hand. */
-export function asBefore16({ upgrades, revisions, ...rest }: Project): Project {
+export function asBefore16(project: Project): Project {
+  const { upgrades, revisions, ...rest } = asBefore17(project);
   expect(upgrades).toEqual([]);
   const old = revisions.map(({ by, ...said }) => {
     expect(by).toBe('hand');

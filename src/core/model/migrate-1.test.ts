@@ -6,6 +6,7 @@ import {
   asBefore15,
   asBefore14,
   asBefore16,
+  asBefore17,
   asBefore13,
   asBefore12,
   asBefore11,
@@ -322,5 +323,16 @@ describe('a file of version 15', () => {
     expect(old.log.length).toBeGreaterThan(0);
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore16(project), version: 15 }).toEqual(old);
+  });
+});
+
+describe('a file of version 16', () => {
+  const text = readFileSync('test/fixtures/machine-v16.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens as one that was never asked at its start, and all else is as it was', () => {
+    expect(old.version).toBe(16);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore17(project), version: 16 }).toEqual(old);
   });
 });

@@ -10,4 +10,12 @@ export {
   type Work,
   works,
 } from './schema';
-export { startingBrief, startingCut, type StockForce, stockForces, stockInputs } from './starting';
+export {
+  startingBrief,
+  startingCut,
+  startingWishes,
+  type StockForce,
+  stockForces,
+  stockInputs,
+} from './starting';
+export { type FrameKind, frameKinds, type Job, jobs, type Wishes } from './wishes';

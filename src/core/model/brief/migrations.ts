@@ -1,4 +1,4 @@
-import type { SliceSteps } from '../slice';
+import type { Doc, SliceSteps } from '../slice';
 
 /** Steps of the brief from version to version: version 2 had none, so nothing of it is known. */
 export const briefSteps: SliceSteps = {
@@ -16,5 +16,9 @@ export const briefSteps: SliceSteps = {
       squareness: null,
       cuts: [],
     },
+  }),
+  // Until version 16 nothing was asked at the start: the arrangement is the one that was picked.
+  16: ({ brief }) => ({
+    brief: { ...(brief as Doc), wishes: { job: null, arrange: 'said', frame: null, refused: [] } },
   }),
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { id, input, list, maybe, name } from '../input';
+import { wishes } from './wishes';
 
 /** What is cut, for chip load and specific force. */
 export const stocks = [
@@ -93,6 +94,8 @@ export const brief = z.strictObject({
   /** How far the two long axes may be off square. */
   squareness: maybe('slope', { min: 0, max: 0.02 }),
   cuts: list(cut, 40),
+  /** What was answered at the start and stands nowhere else. */
+  wishes,
 });
 
 /** What the slice owns in the document. */

@@ -1,5 +1,9 @@
 import { estimate, guess as m } from '../guess';
 import type { Brief, Cut, StockKind } from './schema';
+import type { Wishes } from './wishes';
+
+/** Nothing was answered yet: an arrangement is proposed. */
+export const startingWishes = (): Wishes => ({ job: null, arrange: 'propose', frame: null, refused: [] });
 
 /** A brief of which nothing is known yet. */
 export const startingBrief = (): Brief => ({
@@ -14,6 +18,7 @@ export const startingBrief = (): Brief => ({
   spindle: null,
   squareness: null,
   cuts: [],
+  wishes: startingWishes(),
 });
 
 /**
