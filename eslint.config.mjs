@@ -25,6 +25,7 @@ const coreRooms = [
   'machine',
   'build',
   'choose',
+  'plan',
   'changes',
   'log',
   'prove',
@@ -72,6 +73,7 @@ export const arrows = [
     from(machine(step), machine(step, ...upTo(machineSteps, step)), core(...upTo(coreRooms, 'machine'))),
   ),
   ...from(core('build'), core(...upTo(coreRooms, 'build'))),
+  ...from(core('plan'), core(...upTo(coreRooms, 'plan'))),
   ...from(core('changes'), core(...upTo(coreRooms, 'changes'))),
   ...from(core('log'), core(...upTo(coreRooms, 'log'))),
   ...from(core('prove'), core(...upTo(coreRooms, 'prove'))),
@@ -100,12 +102,12 @@ export const arrows = [
     type('app'),
     type('app', 'ui', 'words', 'offline'),
     features(...sharedFeatures, ...stationFeatures),
-    core('model', 'machine', 'build', 'prove', 'formats', 'handbook'),
+    core('model', 'machine', 'plan', 'build', 'prove', 'formats', 'handbook'),
   ),
   ...from(
     type('cli'),
     type('cli', 'words', 'drawings'),
-    core('model', 'machine', 'build', 'prove', 'formats', 'print'),
+    core('model', 'machine', 'plan', 'build', 'prove', 'formats', 'print'),
   ),
 ];
 

@@ -148,3 +148,4 @@ export {
   scaleUnit,
   searchLinkNames,
 } from './search';
+export { failText, frameNames, givenUpText, jobName, planKindNames, planNames, wayOutText } from './plan';

@@ -28,6 +28,7 @@ export {
   readListCsv,
   writeListCsv,
 } from './list-csv';
+export { readBriefFile } from './brief-file';
 export { writeTable } from './csv';
 export { type CalendarEntry, writeCalendar } from './ics';
 export {

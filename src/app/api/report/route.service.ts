@@ -2,43 +2,14 @@ import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/cor
 import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { machineReport } from '@/core/machine';
 import { proveSummary } from '@/core/prove';
-import type { Issue } from '@/core/model';
-import { explainIssue, issueText } from '@/words';
-
-/** Issues as a caller of the service reads them: as data, and in one sentence each. */
-const refusal = (issues: readonly Issue[], status: number) =>
-  Response.json(
-    { issues: issues.map((issue) => ({ ...issue, ...issueText(issue), message: explainIssue(issue) })) },
-    { status },
-  );
-
-/** Reads a body up to the limit; the bytes that came where it is larger, whatever its headers claim. */
-async function readBody(request: Request): Promise<string | number> {
-  const said = Number(request.headers.get('content-length') ?? 0);
-  if (said > MAX_FILE_BYTES) return said;
-  const reader = request.body?.getReader();
-  if (!reader) return '';
-  const chunks: Uint8Array[] = [];
-  let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > MAX_FILE_BYTES) {
-      await reader.cancel();
-      return size;
-    }
-    chunks.push(value);
-  }
-  return new TextDecoder().decode(Buffer.concat(chunks));
-}
+import { readBody, refusal } from '../body';
 
 /**
  * POST a machine as JSON, get its report with what is got, sawn and trued; `?working=1` adds every formula,
  * `?today=2026-11-27` says which day it is. 413 above 5 MB, 422 with issues.
  */
 export async function POST(request: Request): Promise<Response> {
-  const text = await readBody(request);
+  const text = await readBody(request, MAX_FILE_BYTES);
   if (typeof text === 'number') return refusal([fileTooLarge(text)], 413);
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refusal(opened.issues, 422);

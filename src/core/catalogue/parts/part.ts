@@ -59,6 +59,22 @@ export function partValue(
     : { ok: false };
 }
 
+/** Values that were read out of a part before: a search puts the same parts in a thousand times. */
+const read = new WeakMap<Part, readonly (readonly [path: string, value: unknown])[]>();
+
+/** @throws RangeError where a value is no such quantity. */
+function valuesOf(family: Family, part: Part): readonly (readonly [path: string, value: unknown])[] {
+  const known = read.get(part);
+  if (known) return known;
+  const values = Object.entries(part.values).map(([path, typed]) => {
+    const one = partValue(path, typed, family.standard.includes(path));
+    if (!one.ok) throw new RangeError(`${part.name}: ${path} reads ${typed}`);
+    return [path, one.value] as const;
+  });
+  read.set(part, values);
+  return values;
+}
+
 /**
  * The edits that put a part in the place of the present one. What the old part's datasheet said goes; where
  * the part stands and how it is used stays.
@@ -67,11 +83,7 @@ export function partValue(
 export function swapEdits(axis: Axis, family: Family, part: Part): Edit[] {
   let changed: Axis = { ...axis, [family.root]: family.base(axis) } as Axis;
   for (const { path, value } of family.forget(changed)) changed = setAt(changed, path, value);
-  for (const [path, typed] of Object.entries(part.values)) {
-    const read = partValue(path, typed, family.standard.includes(path));
-    if (!read.ok) throw new RangeError(`${part.name}: ${path} reads ${typed}`);
-    changed = setAt(changed, path, read.value);
-  }
+  for (const [path, value] of valuesOf(family, part)) changed = setAt(changed, path, value);
   const edits: Edit[] = [putInAxis(family.root, changed[family.root])];
   // A pull that was measured on the old guide says nothing of the new one.
   if (family.root === 'guide' && axis.loads.guideDrag) edits.push({ path: 'loads.guideDrag', value: null });

@@ -1,5 +1,7 @@
 export { isKnown, scaled, type Scale, scales } from './fronts';
 export { type LineCode, type LineFigures } from './judged';
+export { judgedLine, type LineJudged } from './judged';
+export { type LikelyLine, linesByMoney } from './ordered';
 export { type Killed } from './pairs';
 export {
   type FoundLine,
@@ -15,6 +17,7 @@ export {
   everything,
   searchEdits,
   type SearchLimits,
+  type Row,
   type SearchLink,
   searchLinks,
 } from './space';

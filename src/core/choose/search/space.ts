@@ -74,14 +74,22 @@ const ends = [
   ['supported', 'supported'],
 ] as const;
 
+/** Parts that were looked at before: whether they read. */
+const sound = new WeakMap<Part, boolean>();
+
+function reads(family: Family, part: Part): boolean {
+  const known = sound.get(part);
+  if (known !== undefined) return known;
+  const { name, values } = part;
+  const does = !partFault(family, { name, values, price: '', onHand: '0' });
+  sound.set(part, does);
+  return does;
+}
+
 /** What may be taken of a family: nothing refused, nothing of the builder's own that does not read. */
 function open(own: readonly OwnPart[], { refused }: SearchLimits, family: Family): Part[] {
   if (refused.includes(family.id)) return [];
-  return partsIn(family, own).filter(
-    (p) =>
-      !refused.includes(p.id) &&
-      !partFault(family, { name: p.name, values: p.values, price: '', onHand: '0' }),
-  );
+  return partsIn(family, own).filter((p) => !refused.includes(p.id) && reads(family, p));
 }
 
 const taken = (axis: Axis, family: Family, part: Part): Axis =>

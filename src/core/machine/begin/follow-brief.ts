@@ -19,7 +19,7 @@ import { axisFollows, structureFollows } from './proposals';
 export type NamesOf = (role: Role) => AxisNames;
 
 /** Letters after ISO 841: Z along the spindle, X the longest of the others. */
-function lettersOf({ brief }: Pick<Project, 'brief'>): Readonly<Record<Role, string>> {
+export function lettersOf({ brief }: Pick<Project, 'brief'>): Readonly<Record<Role, string>> {
   const { length, width } = brief.area;
   const across = length !== null && width !== null && width.si > length.si;
   const [long, wide] = across ? ['Y', 'X'] : ['X', 'Y'];
@@ -94,8 +94,8 @@ export function followBrief(before: Project, after: Project, names: NamesOf): Ed
     if (!same && axes.length <= most) add([put('axes', axes)]);
   }
   add(lettersFollow(before, now));
-  add(structureFollows(now));
-  for (let i = 0; i < now.axes.length; i++) add(axisFollows(now, i));
+  add(structureFollows(now, before));
+  for (let i = 0; i < now.axes.length; i++) add(axisFollows(now, i, before));
   return edits;
 }
 

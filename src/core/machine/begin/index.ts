@@ -1,1 +1,1 @@
-export { beginMachine, followBrief, freshAxis, type NamesOf, untouched } from './follow-brief';
+export { beginMachine, followBrief, freshAxis, lettersOf, type NamesOf, untouched } from './follow-brief';

@@ -127,13 +127,22 @@ function inOrder(axis: Axis, list: [string, Measure][]): [string, Measure][] {
   return axis.demands.feed.si <= rapid ? less : less.filter(([path]) => path !== 'demands.rapid');
 }
 
-/** The edits that bring an axis to what brief and frame say of it; what somebody typed is left alone. */
-export function axisFollows(project: Project, index: number): Edit[] {
+/** Whether a number of ours reads as it was proposed: what a plan worked out otherwise follows nothing. */
+const asProposed = (now: Measure, was: Measure | undefined): boolean => !was || was.typed === now.typed;
+
+/**
+ * The edits that bring an axis to what brief and frame say of it; what somebody typed is left alone, and so
+ * is what read otherwise than proposed already.
+ * @param before the machine as it was; undefined: it just begins.
+ */
+export function axisFollows(project: Project, index: number, before?: Project): Edit[] {
   const axis = project.axes[index]!;
+  const old = before?.axes.find((a) => a.id === axis.id);
+  const was = new Map(before && old ? proposed(before, old) : []);
   const inside = (list: readonly [string, Measure][]) =>
     list.filter(([path, value]) => {
       const now = getAt(axis, path);
-      return isOurs(now) && now.typed !== value.typed;
+      return isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(path));
     });
   const values = inOrder(axis, inside(proposed(project, axis)));
   const travel = values.find(([path]) => path === 'demands.travel')?.[1].si;
@@ -141,15 +150,25 @@ export function axisFollows(project: Project, index: number): Edit[] {
   return [...values, ...drive].map(([path, value]) => ({ path: `axes.${index}.${path}`, value }));
 }
 
-/** The edits that bring beam and bed of a frame that nobody has measured to what the brief asks. */
-export function structureFollows({ structure, brief: { area } }: Project): Edit[] {
+/** Lengths of beam and bed as the area of a brief has them, as far as it is said. */
+function membersFor({ area }: Project['brief']): Map<'beam' | 'bed', Measure> {
+  const { beam, bed } = startingStructure(area.width?.si ?? 0, area.length?.si ?? 0);
+  return new Map([
+    ...(area.width ? [['beam', beam.length] as const] : []),
+    ...(area.length ? [['bed', bed.length] as const] : []),
+  ]);
+}
+
+/**
+ * The edits that bring beam and bed of a frame that nobody has measured to what the brief asks.
+ * @param before the machine as it was.
+ */
+export function structureFollows({ structure, brief }: Project, before: Project): Edit[] {
   if (!structure) return [];
-  const begun = startingStructure(area.width?.si ?? 0, area.length?.si ?? 0);
-  const wanted: [path: string, now: Measure, value: Measure | null][] = [
-    ['structure.beam.length', structure.beam.length, area.width && begun.beam.length],
-    ['structure.bed.length', structure.bed.length, area.length && begun.bed.length],
-  ];
-  return wanted.flatMap(([path, now, value]): Edit[] =>
-    value && isOurs(now) && now.typed !== value.typed ? [{ path, value }] : [],
-  );
+  const was = before.structure ? membersFor(before.brief) : new Map<string, Measure>();
+  return [...membersFor(brief)].flatMap(([member, value]): Edit[] => {
+    const now = structure[member].length;
+    const follows = isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(member));
+    return follows ? [{ path: `structure.${member}.length`, value }] : [];
+  });
 }

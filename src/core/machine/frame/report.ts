@@ -113,8 +113,11 @@ function shapeAt(answer: GantryAnswer, bed: number, at: number): FlexReport['sha
   return { at, weight, perNewton: { x: pushed(1, 0, 0), y: pushed(0, 1, 0), z: pushed(0, 0, 1) } };
 }
 
-/** The frame of a machine, solved over its whole work area. */
-export function flexReport(inputs: FrameInputs): Flex {
+/**
+ * The frame of a machine, solved over its whole work area.
+ * @param drawn with the shapes and budgets of every station, which are only asked for where they are drawn.
+ */
+export function flexReport(inputs: FrameInputs, drawn = true): Flex {
   const model = frameModel(inputs);
   if ('unbuilt' in model) return { ok: false, reason: model.unbuilt };
   const solved = solveGantry(model.input, model.base, model.carried, model.series);
@@ -126,6 +129,7 @@ export function flexReport(inputs: FrameInputs): Flex {
   const [x, y, z] = ([0, 1, 2] as const).map((d) => extremes(answer, stations, bedPlaces, d));
   const middle = Math.floor(bedPlaces.length / 2);
   const sag = sagOf(stations, bedPlaces);
+  const shown = drawn ? places : [];
   const { hertz, direction } = answer.frequency(middle, sag.at);
   return {
     ok: true,
@@ -139,8 +143,8 @@ export function flexReport(inputs: FrameInputs): Flex {
       stiffest: { x: x!.stiffest, y: y!.stiffest, z: z!.stiffest },
       sag,
       frequency: { hertz, way: ways[direction] },
-      shapes: places.map((at) => shapeAt(answer, middle, at)),
-      budgets: places.map((at) => ({
+      shapes: shown.map((at) => shapeAt(answer, middle, at)),
+      budgets: shown.map((at) => ({
         at,
         x: answer.budget(middle, at, 0),
         y: answer.budget(middle, at, 1),

@@ -100,8 +100,8 @@ export function reportOf(
 }
 
 export interface MachineOptions extends ReportOptions {
-  /** Solve the frame as well: some tens of milliseconds. */
-  readonly flex?: boolean;
+  /** Solve the frame as well: some tens of milliseconds; its figures alone are had in half of that. */
+  readonly flex?: boolean | 'figures';
   /** Loads of cuts that the caller keeps from one report to the next. */
   readonly memory?: CutMemory;
 }
@@ -133,7 +133,9 @@ export function machineReport(
   const known = knownOf(project, options, memory);
   const reports = known.loaded.map((l) => l.report);
   const drives = driveStiffnessOf(project.axes, reports);
-  const solved = wanted ? flexReport(frameInputs(project, drives, known.masses)) : undefined;
+  const solved = wanted
+    ? flexReport(frameInputs(project, drives, known.masses), wanted !== 'figures')
+    : undefined;
   const flex = solved?.ok ? solved.report : null;
   const frame = flex && summaryOf(flex);
   const context = contextOf(project, known, { frame }, memory);

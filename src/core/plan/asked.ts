@@ -1,0 +1,111 @@
+import type { NamesOf } from '@/core/machine';
+import { type Brief, type Job, type OwnPart, type Project, type Wishes } from '@/core/model';
+import { type JobProfile, jobOf, jobProfiles } from './jobs';
+import { mm, ours } from './ours';
+
+/** Things of a plan that need a name; words come from above. */
+export const namedBodies = [
+  'head',
+  'plunge-plate',
+  'plunge-rails',
+  'saddle',
+  'saddle-carriages',
+  'plunge-drive',
+  'gantry-rails',
+  'gantry-drive',
+  'gantry-motor',
+  'ends',
+  'bed-carriages',
+  'bed-motors',
+  'bed-drive',
+  'bed-rails',
+  'hose',
+  'table',
+  'table-carriages',
+  'stock',
+  'stand',
+  'under',
+  'cabinet',
+  'ballast',
+] as const;
+export type NamedBody = (typeof namedBodies)[number];
+
+/** What the parts of a plan are called. */
+export interface PlanNames {
+  readonly axis: NamesOf;
+  readonly body: (of: NamedBody) => string;
+  readonly cut: (job: Job) => string;
+}
+
+/** What a plan is made for: the answers, whatever was left open among them. */
+export interface Asked {
+  readonly project: Project;
+  readonly names: PlanNames;
+}
+
+/** The answers with what nobody said filled in by what is usual; every such figure is ours. */
+export interface Filled {
+  readonly brief: Brief & {
+    readonly area: { readonly [K in keyof Brief['area']]: NonNullable<Brief['area'][K]> };
+  };
+  readonly accuracy: number;
+  readonly job: Job;
+  readonly profile: JobProfile;
+  readonly wishes: Wishes;
+  readonly own: readonly OwnPart[];
+}
+
+/** A work area: what was said, the stock, or what is usual. */
+const areaOf = (
+  { area, stock }: Brief,
+  [length, width, height]: JobProfile['area'],
+): Filled['brief']['area'] => ({
+  length: area.length ?? (stock.length && mm(stock.length.si)) ?? mm(length),
+  width: area.width ?? (stock.width && mm(stock.width.si)) ?? mm(width),
+  height: area.height ?? mm(Math.max(height, (stock.thickness?.si ?? 0) + height / 2)),
+});
+
+/** Two long axes are trued square to so much a metre; a third of the accuracy over the width at the most. */
+function squared({ accuracy, area }: Brief, profile: JobProfile) {
+  const allowed = accuracy?.si ?? profile.accuracy;
+  const width = area.width?.si ?? profile.area[1];
+  return ours('slope', Math.min(0.2, Math.max(0.03, (300 * allowed) / width)), 'mm/m');
+}
+
+/** Fills a brief: what was said stays as it is, the rest is proposed. */
+export function filled({ project, names }: Asked): Filled {
+  const { brief, ownParts } = project;
+  const { wishes } = brief;
+  const job = wishes.job ?? jobOf(brief);
+  const profile = jobProfiles[job];
+  const cuts = brief.cuts.length ? brief.cuts : [{ ...profile.cut(), name: names.cut(job) }];
+  const { power, rpm } = profile.head;
+  const milling = cuts.some((c) => c.kind === 'mill');
+  const spindle =
+    brief.spindle ??
+    (milling && power !== null
+      ? {
+          power: ours('power', power, 'W'),
+          efficiency: ours('ratio', 0.8, ''),
+          ratedSpeed: ours('angularSpeed', rpm, 'rpm'),
+        }
+      : null);
+  const squareness = brief.squareness ?? squared(brief, profile);
+  const accuracy = brief.accuracy ?? ours('length', profile.accuracy * 1e3, 'mm');
+  return {
+    brief: {
+      ...brief,
+      work: profile.work,
+      cuts,
+      spindle,
+      accuracy,
+      squareness,
+      area: areaOf(brief, profile.area),
+    },
+    accuracy: accuracy.si,
+    job,
+    profile,
+    wishes,
+    own: ownParts,
+  };
+}

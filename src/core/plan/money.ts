@@ -1,0 +1,46 @@
+import type { MachineReport } from '@/core/machine';
+import type { Project } from '@/core/model';
+import type { Filled } from './asked';
+import { membersOf } from './layout';
+import type { Picks } from './picks';
+import { isFine } from './rules';
+import { frameMoney } from './sections';
+
+/** What a plan costs by example prices, in the money of the parts. */
+export interface PlanMoney {
+  /** Named parts of the axes, the drawer taken off. */
+  readonly parts: number;
+  readonly frame: number;
+  /** Spindle, torch or holder; 0 where one is said to be there. */
+  readonly head: number;
+  /** Plates, cabinet, cable, switches, stop, fasteners, first cutters: a share of the rest. */
+  readonly rest: number;
+  readonly total: number;
+}
+
+/** Cabinet, cable, switches, emergency stop, fasteners and cutters, of all the rest; practice, 20 to 30 %. */
+const REST = 0.25;
+/** What a double nut with preload costs more than a single one; example price. */
+const DOUBLE_NUT = 60;
+
+/** Money of a plan: the report's own, and what it does not count. */
+export function moneyOfPlan(
+  filled: Filled,
+  picks: Picks,
+  project: Project,
+  report: MachineReport,
+): PlanMoney {
+  const doubles = isFine(filled)
+    ? project.axes.reduce(
+        (n, { drive }) => n + (drive.kind === 'screw' && drive.thread.kind === 'ball' ? drive.sets : 0),
+        0,
+      )
+    : 0;
+  const parts = report.cost.known + DOUBLE_NUT * doubles;
+  const columns = picks.arrangement === 'cantilever' ? 1 : 2;
+  const frame = frameMoney(membersOf(picks), project.structure!, columns);
+  const said = filled.brief.spindle;
+  const head = said && said.power.basis !== 'ours' ? 0 : filled.profile.head.price;
+  const rest = REST * (parts + frame + head);
+  return { parts, frame, head, rest, total: parts + frame + head + rest };
+}
