@@ -1,4 +1,4 @@
-import { machineReport, massReport } from '@/core/machine';
+import { beginMachine, followBrief, machineReport, massReport } from '@/core/machine';
 import {
   applyEdits,
   arrangedAxes,
@@ -108,5 +108,23 @@ describe.each(Object.entries(briefs))('%s', (_, brief) => {
   });
   it.each(each)('%s: nobody would laugh at it', (_kind, plan) => {
     expect(laughable(plan, brief.job)).toEqual([]);
+  });
+});
+
+describe('a plan that is taken', () => {
+  it('stands as it was worked out, over a machine that has just begun and over another plan', () => {
+    const begun = beginMachine('m', '2026-11-28T00:00:00.000Z', 'New', planNames.axis);
+    const wished = applyEdits(begun, [put('brief.wishes.job', 'aluminium')]);
+    const { plans } = answered(briefs['aluminium plates for instruments']!);
+    const slices = ['brief', 'axes', 'structure', 'stand', 'passing'] as const;
+    let before: Project = wished;
+    for (const { project } of plans) {
+      const after = applyEdits(
+        before,
+        slices.map((path) => put(path, project[path] as never)),
+      );
+      expect(followBrief(before, after, planNames.axis).map((e) => e.path)).toEqual([]);
+      before = after;
+    }
   });
 });

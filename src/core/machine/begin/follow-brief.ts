@@ -58,7 +58,8 @@ function rearranged(before: Project, after: Project, names: NamesOf): Axis[] {
       const asArranged = !was || axis.carriedBy === idOf(before.axes, was.on);
       const gone = axis.carriedBy !== null && !axes.some((a) => a.id === axis.carriedBy);
       const on = now.find((n) => n.role === axis.role)?.on;
-      return asArranged || gone ? { ...axis, carriedBy: idOf(axes, on) } : axis;
+      const to = asArranged || gone ? idOf(axes, on) : axis.carriedBy;
+      return to === axis.carriedBy ? axis : { ...axis, carriedBy: to };
     })
     .sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role));
 }
@@ -95,7 +96,11 @@ export function followBrief(before: Project, after: Project, names: NamesOf): Ed
   }
   add(lettersFollow(before, now));
   add(structureFollows(now, before));
-  for (let i = 0; i < now.axes.length; i++) add(axisFollows(now, i, before));
+  const has = ({ axes }: Project, { id }: Axis) => axes.some((a) => a.id === id);
+  const brought = (axis: Axis) => has(after, axis) && !has(before, axis);
+  for (const [i, axis] of now.axes.entries())
+    // An axis that the change itself brings with parts in it was worked out already.
+    if (!brought(axis) || untouched(axis)) add(axisFollows(now, i, before));
   return edits;
 }
 

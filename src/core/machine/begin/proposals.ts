@@ -127,8 +127,12 @@ function inOrder(axis: Axis, list: [string, Measure][]): [string, Measure][] {
   return axis.demands.feed.si <= rapid ? less : less.filter(([path]) => path !== 'demands.rapid');
 }
 
-/** Whether a number of ours reads as it was proposed: what a plan worked out otherwise follows nothing. */
-const asProposed = (now: Measure, was: Measure | undefined): boolean => !was || was.typed === now.typed;
+/**
+ * Whether a number of ours still reads as it was proposed: what a plan worked out otherwise follows nothing, and
+ * what the change itself sets stands as it sets it.
+ */
+const asProposed = (now: Measure, was: Measure | undefined, old: unknown): boolean =>
+  (!was || was.typed === now.typed) && (!isMeasure(old) || old.typed === now.typed);
 
 /**
  * The edits that bring an axis to what brief and frame say of it; what somebody typed is left alone, and so
@@ -142,7 +146,9 @@ export function axisFollows(project: Project, index: number, before?: Project): 
   const inside = (list: readonly [string, Measure][]) =>
     list.filter(([path, value]) => {
       const now = getAt(axis, path);
-      return isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(path));
+      return (
+        isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(path), old && getAt(old, path))
+      );
     });
   const values = inOrder(axis, inside(proposed(project, axis)));
   const travel = values.find(([path]) => path === 'demands.travel')?.[1].si;
@@ -164,11 +170,13 @@ function membersFor({ area }: Project['brief']): Map<'beam' | 'bed', Measure> {
  * @param before the machine as it was.
  */
 export function structureFollows({ structure, brief }: Project, before: Project): Edit[] {
-  if (!structure) return [];
+  // A frame that comes with a brief was worked out for it.
+  if (!structure || (!before.structure && before.brief !== brief)) return [];
   const was = before.structure ? membersFor(before.brief) : new Map<string, Measure>();
   return [...membersFor(brief)].flatMap(([member, value]): Edit[] => {
     const now = structure[member].length;
-    const follows = isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(member));
+    const old = before.structure?.[member].length;
+    const follows = isOurs(now) && now.typed !== value.typed && asProposed(now, was.get(member), old);
     return follows ? [{ path: `structure.${member}.length`, value }] : [];
   });
 }
