@@ -148,4 +148,15 @@ export {
   scaleUnit,
   searchLinkNames,
 } from './search';
-export { failText, frameNames, givenUpText, jobName, planKindNames, planNames, wayOutText } from './plan';
+export {
+  accuracyWords,
+  besidesOf,
+  failText,
+  frameNames,
+  givenUpText,
+  jobName,
+  planLimitText,
+  planKindNames,
+  planNames,
+  wayOutText,
+} from './plan';

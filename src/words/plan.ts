@@ -1,7 +1,8 @@
 import type { GivenUp, NamedBody, PlanKind, PlanNames, ToldFigure, WayOut, WishCode } from '@/core/plan';
-import type { FrameKind, Job } from '@/core/model';
+import { type FrameKind, type Job, jobs, roles } from '@/core/model';
 import { formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 import { newNames } from './names-machine';
+import { checkNameOf } from './remedies';
 
 interface JobText {
   readonly name: string;
@@ -54,11 +55,14 @@ const bodyNames: Readonly<Record<NamedBody, string>> = {
   ballast: 'Ballast in the stand',
 };
 
+const byKey = <K extends string, T>(keys: readonly K[], of: (key: K) => T) =>
+  Object.fromEntries(keys.map((k) => [k, of(k)])) as Record<K, T>;
+
 /** What the parts of a plan are called. */
 export const planNames: PlanNames = {
-  axis: newNames.axis,
-  body: (of) => bodyNames[of],
-  cut: (job) => jobTexts[job].cut,
+  axis: byKey(roles, newNames.axis),
+  body: bodyNames,
+  cut: byKey(jobs, (job) => jobTexts[job].cut),
 };
 
 export const planKindNames: Readonly<Record<PlanKind, string>> = {
@@ -128,14 +132,15 @@ export function wayOutText({ gives, money }: WayOut, system: UnitSystem): string
     return `${name} ${valueText(wish, to, system)} instead of ${valueText(wish, from, system)}`;
   });
   const said = each.join(', and ');
-  return `${said.charAt(0).toUpperCase()}${said.slice(1)}: from ${money.toFixed(0)}.`;
+  const from = gives.some((g) => g.wish === 'budget') ? '' : `: from ${money.toFixed(0)}`;
+  return `${said.charAt(0).toUpperCase()}${said.slice(1)}${from}.`;
 }
 
 const told: Readonly<Record<ToldFigure, { readonly kind: Kind | null; readonly says: string }>> = {
-  rapid: { kind: 'speed', says: 'rapids at' },
-  stiffness: { kind: 'stiffness', says: 'stiffness: gives way at' },
-  error: { kind: 'length', says: 'exactness: likely error' },
-  money: { kind: null, says: 'money: costs' },
+  rapid: { kind: 'speed', says: 'speed: rapids of' },
+  stiffness: { kind: 'stiffness', says: 'stiffness:' },
+  error: { kind: 'length', says: 'exactness: a likely error of' },
+  money: { kind: null, says: 'money:' },
   moving: { kind: 'mass', says: 'lightness: moves' },
   thin: { kind: null, says: 'room to spare: thin in' },
 };
@@ -153,5 +158,108 @@ export function givenUpText(
   system: UnitSystem,
 ): string {
   const [mine, theirs] = [own, other].map((v) => figureText(figure, v, system));
-  return `${told[figure].says} ${mine}, ${letters.charAt(than)} ${theirs}`;
+  return `${told[figure].says} ${mine}, where ${letters.charAt(than)} has ${theirs}`;
+}
+
+/** What is nearest to giving out, where a check of the whole says it. */
+const limitNames: Readonly<Record<string, string>> = {
+  'corner-slow': 'tight corners, which it takes slower than the feed',
+  accuracy: 'the accuracy that is asked',
+  'sag-spread': 'the sag of the beam over the width',
+  'frame-rings': 'the frame, which rings at the end of a ramp',
+  rocks: 'the stand, which rocks when the gantry turns round',
+  tips: 'the feet, when it speeds up at the end of its travel',
+  room: 'the room',
+  door: 'the door',
+  'power-short': 'the power at hand',
+  'over-budget': 'the budget',
+  'table-bed': 'the bed under the table',
+  'spindle-short': 'the power of the spindle',
+};
+
+export const planLimitText = (code: string): string => limitNames[code] ?? checkNameOf(code);
+
+/** What a builder means by an accuracy, coarse first; m, ±. Common practice, no source. */
+export const accuracyWords: readonly (readonly [accuracy: number, says: string])[] = [
+  [1e-3, 'a garden gate'],
+  [0.5e-3, 'a barn door'],
+  [0.2e-3, 'a drawer front'],
+  [0.1e-3, 'a sliding lid'],
+  [0.05e-3, 'a bearing seat'],
+];
+
+/** From how many kilograms two lift; common practice, local rules differ. */
+const TWO_LIFT = 25;
+
+const cutting: Readonly<Record<Job, readonly string[]>> = {
+  board: [
+    'Workholding: a spoil board to screw into, clamps or a vacuum bed; a board that lifts is thrown.',
+    'Dust: a hood on the head, an extractor for fine dust, a mask; ' +
+      'fine wood dust harms the lungs and can burn.',
+    'Noise: hearing protection; spindle and cutter are loud for hours.',
+  ],
+  slab: [
+    'Workholding: stops and wedges on all sides; a slab rocks on its high spots, shim it.',
+    'Chips: they come by the sack; an extractor with a wide hose, a mask.',
+    'Noise: hearing protection; a wide cutter is loud.',
+  ],
+  plastic: [
+    'Workholding: clamps or tape; thin sheets lift and shatter.',
+    'Chips melt where they stay: air on the cutter, single flutes.',
+    'Noise: hearing protection.',
+  ],
+  aluminium: [
+    'Workholding: a vice or a fixture plate; nothing is held by tape alone.',
+    'Chips and mist: a splash guard; air or a mist of coolant, and extraction where there is mist.',
+    'Noise: hearing protection; safety glasses, chips fly hot.',
+  ],
+  steel: [
+    'Workholding: a vice on a true plate, bolted through.',
+    'Chips are hot and sharp: a closed guard, safety glasses, no gloves near the spindle.',
+    'Coolant: a tray that holds all of it.',
+  ],
+  plasma: [
+    'Fume: a water table or extraction from below, and fresh air. ' +
+      'No aluminium over standing water: it makes hydrogen.',
+    'Torch height: a control that follows the sheet by the arc’s voltage, and a touch-off; ' +
+      'without it cuts wander.',
+    'Electrical noise: shielded cables, earth in one point, drives away from the torch’s lead.',
+    'Light and fire: welding shade, nothing that burns within three metres, an extinguisher at hand.',
+  ],
+  foam: [
+    'Fume of hot foam is poisonous: cut it in moving air, some foams not at all.',
+    'Workholding: pins or a light vacuum; a wire needs none.',
+  ],
+  knife: [
+    'Workholding: a vacuum bed or tape all round; cloth creeps before a knife.',
+    'The blade stays sharp when the machine rests: park it covered.',
+  ],
+  pen: ['Holding: magnets or tape; paper curls under a wet brush.'],
+};
+
+/**
+ * What a machine needs beside its drives, by what it does.
+ * @param heaviest piece, kg. @param door clear width, m; null: not said.
+ */
+export function besidesOf(
+  job: Job,
+  heaviest: number,
+  door: number | null,
+  system: UnitSystem,
+): readonly string[] {
+  const mass = formatQuantity('mass', heaviest, system, 2).text;
+  const lift =
+    heaviest >= TWO_LIFT ? `the heaviest piece weighs about ${mass}: two people or a hoist` : `about ${mass}`;
+  const through = door === null ? 'measure the way in' : 'hold it against the door and the stairs on the way';
+  return [
+    'Switches at both ends of every driven axis, wired so that a broken wire stops the machine.',
+    'Emergency stop: a latching switch that takes power off motors and tool, within reach of your hand. ' +
+      'Mains wiring follows your local code; have it checked by somebody licensed for it.',
+    'Guards: covers over racks, belts and screws; nobody reaches in while it is armed.',
+    ...cutting[job],
+    `Heaviest lift: ${lift}; ${through}.`,
+    'Lead times: rails, screws and racks often take three to six weeks by mail; order them before the tube.',
+    'Easy to better later: spindle, controller, drivers and supply, motors of the same flange. ' +
+      'Hard: travel, rails and beam; there a size more pays now.',
+  ];
 }

@@ -14,6 +14,7 @@ import type { HeldRow } from '@/core/prove';
 import type { Proposal, ProposalStep } from '@/core/upgrade';
 import type { SearchAnswer, SearchLimits, SearchStep } from '@/core/choose';
 import type { Axis, OwnPart, Project } from '@/core/model';
+import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
 export interface Jobs {
@@ -74,6 +75,12 @@ export interface Jobs {
     };
     readonly step: SearchStep;
     readonly output: SearchAnswer;
+  };
+  /** Whole machines for a brief: one part of the work. */
+  plan: {
+    readonly input: { readonly asked: Asked; readonly work: PlanPart };
+    readonly step: PlanStep;
+    readonly output: PlanAnswer;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

@@ -1,5 +1,6 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { searchLines } from '@/core/choose';
+import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
 import { proposalSteps, upgradeContext } from '@/core/upgrade';
@@ -42,6 +43,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Seconds: thousands of drives, each with thousands of motors.
   *search({ axis, own, limits }) {
     return yield* searchLines(axis, own, limits);
+  },
+  // Seconds: every round picks drive trains and solves the frame.
+  *plan({ asked, work }) {
+    return yield* planPart(asked, work);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

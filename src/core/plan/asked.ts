@@ -1,5 +1,12 @@
-import type { NamesOf } from '@/core/machine';
-import { type Brief, type Job, type OwnPart, type Project, type Wishes } from '@/core/model';
+import {
+  type Brief,
+  type Job,
+  type OwnPart,
+  type Project,
+  type Wishes,
+  type AxisNames,
+  type Role,
+} from '@/core/model';
 import { type JobProfile, jobOf, jobProfiles } from './jobs';
 import { mm, ours } from './ours';
 
@@ -30,11 +37,11 @@ export const namedBodies = [
 ] as const;
 export type NamedBody = (typeof namedBodies)[number];
 
-/** What the parts of a plan are called. */
+/** What the parts of a plan are called: plain data, for it crosses to a worker. */
 export interface PlanNames {
-  readonly axis: NamesOf;
-  readonly body: (of: NamedBody) => string;
-  readonly cut: (job: Job) => string;
+  readonly axis: Readonly<Record<Role, AxisNames>>;
+  readonly body: Readonly<Record<NamedBody, string>>;
+  readonly cut: Readonly<Record<Job, string>>;
 }
 
 /** What a plan is made for: the answers, whatever was left open among them. */
@@ -78,7 +85,7 @@ export function filled({ project, names }: Asked): Filled {
   const { wishes } = brief;
   const job = wishes.job ?? jobOf(brief);
   const profile = jobProfiles[job];
-  const cuts = brief.cuts.length ? brief.cuts : [{ ...profile.cut(), name: names.cut(job) }];
+  const cuts = brief.cuts.length ? brief.cuts : [{ ...profile.cut(), name: names.cut[job] }];
   const { power, rpm } = profile.head;
   const milling = cuts.some((c) => c.kind === 'mill');
   const spindle =

@@ -112,7 +112,7 @@ function demandsOf(filled: Filled, picks: Picks, layout: Layout, axis: Axis): Ax
 
 /** An axis without its bodies. */
 function axisOf({ names }: Asked, filled: Filled, picks: Picks, role: Role, guide: Axis): Axis {
-  const fresh = freshAxis([], role, names.axis);
+  const fresh = freshAxis([], role, (of) => names.axis[of]);
   const family = familyById('controller')!;
   const controller = family.parts.find((p) => p.id === CONTROLLER)!;
   const begun = applyEdits(
@@ -141,7 +141,7 @@ function axisOf({ names }: Asked, filled: Filled, picks: Picks, role: Role, guid
 /** Every axis with its guide and nothing else: how long its carriages are says how it is laid out. */
 function guided({ names }: Asked, filled: Filled, picks: Picks): Readonly<Record<Role, Axis>> {
   const list = roles.map((role) => {
-    const axis = freshAxis([], role, names.axis);
+    const axis = freshAxis([], role, (of) => names.axis[of]);
     const all = guidesFor(filled, role);
     const choice = all[Math.min(picks.guides[role] ?? 0, all.length - 1)];
     return [role, choice ? applyEdits(axis, swapEdits(axis, choice.family, choice.part)) : axis] as const;

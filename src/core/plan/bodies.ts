@@ -146,7 +146,7 @@ export function bodiesOf(built: Built, role: Role): Body[] {
     if (arrangement === 'fixed-gantry') return [...onPlunge(built)];
     return lifted ? [['saddle-carriages', carriagesWeigh(axisOf(built, 'plunge')!.guide)]] : onPlunge(built);
   };
-  return list().map(([id, mass]) => ({ ...startingBody(id, built.names.body(id)), mass: kg(mass) }));
+  return list().map(([id, mass]) => ({ ...startingBody(id, built.names.body[id]), mass: kg(mass) }));
 }
 
 /** Legs and cross bars of a stand, kg a metre of leg: 60 x 60 x 3 tube (EN 10219). */
@@ -181,7 +181,7 @@ export function standOf(built: Built, bench: boolean): Project['stand'] {
     ['cabinet', filled.profile.head.power === null ? 6 : 14],
     ...(picks.ballast > 0 ? [['ballast', picks.ballast] as Weighed] : []),
   ];
-  return weights.map(([id, mass]) => ({ ...startingBody(id, built.names.body(id)), mass: kg(mass) }));
+  return weights.map(([id, mass]) => ({ ...startingBody(id, built.names.body[id]), mass: kg(mass) }));
 }
 
 /** Between the supports of a bed, m; common practice, no source. */

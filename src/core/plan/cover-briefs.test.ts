@@ -10,7 +10,7 @@ import {
   startingProject,
 } from '@/core/model';
 
-import { planNames } from '@/words';
+import { newNames, planNames } from '@/words';
 import { describe, expect, it } from 'vitest';
 import { type Plan, type PlanAnswer, plansFor } from '.';
 import { driveWeighs, motorsWeigh, railsWeigh } from './weights';
@@ -113,7 +113,7 @@ describe.each(Object.entries(briefs))('%s', (_, brief) => {
 
 describe('a plan that is taken', () => {
   it('stands as it was worked out, over a machine that has just begun and over another plan', () => {
-    const begun = beginMachine('m', '2026-11-28T00:00:00.000Z', 'New', planNames.axis);
+    const begun = beginMachine('m', '2026-11-28T00:00:00.000Z', 'New', newNames.axis);
     const wished = applyEdits(begun, [put('brief.wishes.job', 'aluminium')]);
     const { plans } = answered(briefs['aluminium plates for instruments']!);
     const slices = ['brief', 'axes', 'structure', 'stand', 'passing'] as const;
@@ -123,7 +123,7 @@ describe('a plan that is taken', () => {
         before,
         slices.map((path) => put(path, project[path] as never)),
       );
-      expect(followBrief(before, after, planNames.axis).map((e) => e.path)).toEqual([]);
+      expect(followBrief(before, after, newNames.axis).map((e) => e.path)).toEqual([]);
       before = after;
     }
   });

@@ -1,10 +1,18 @@
-export { type Asked, type NamedBody, namedBodies, type PlanNames } from './asked';
+export { type Asked, filled, type Filled, type NamedBody, namedBodies, type PlanNames } from './asked';
 export { type Conflict, type GivesWay, type WayOut, type WishCode, wishCodes } from './conflict';
 export { type PlanFigures } from './figures';
 export { type GivenUp, givenUp, type ToldFigure, toldFigures } from './gives-up';
 export { type JobProfile, jobOf, jobProfiles } from './jobs';
 export { type PlanMoney } from './money';
 export { type Failed, type Plan, type PlanKind, planKinds, type PlanStep } from './planner';
-export { differs, type PlanAnswer, plansFor } from './plans';
+export {
+  differs,
+  joinedPlans,
+  partsAfter,
+  type PlanAnswer,
+  type PlanPart,
+  planPart,
+  plansFor,
+} from './plans';
 export { planReply, type PlanReply } from './reply';
 export { type Refusal, refusals } from './rules';

@@ -1,7 +1,7 @@
 import { tubeSection, tubeSizes } from '@/core/catalogue';
 import { followBrief } from '@/core/machine';
 import { applyEdits, estimate, getAt, guess, put, startingAxis, startingProject } from '@/core/model';
-import { planNames } from '@/words';
+import { newNames, planNames } from '@/words';
 import { describe, expect, it } from 'vitest';
 import { givenUp, jobOf, type PlanFigures } from '.';
 import { filled } from './asked';
@@ -185,13 +185,13 @@ describe('a plan that was taken', () => {
     }));
     const planned = { ...begun(), axes };
     const after = applyEdits(planned, [put('brief.work', 'plasma')]);
-    const follows = followBrief(planned, after, planNames.axis);
+    const follows = followBrief(planned, after, newNames.axis);
     expect(follows.map((e) => e.path)).not.toContain('axes.0.demands.rapid');
     expect(getAt(applyEdits(after, follows), 'axes.0.demands.rapid')).toMatchObject({ typed: '14 m/min' });
     // What read as proposed follows as ever.
     const plain = { ...begun(), axes: [startingAxis('bed', 'bed')] };
-    const first = applyEdits(plain, followBrief({ ...plain, axes: [] }, plain, planNames.axis));
+    const first = applyEdits(plain, followBrief({ ...plain, axes: [] }, plain, newNames.axis));
     const moved = applyEdits(first, [put('brief.work', 'plasma')]);
-    expect(followBrief(first, moved, planNames.axis).map((e) => e.path)).toContain('axes.0.demands.rapid');
+    expect(followBrief(first, moved, newNames.axis).map((e) => e.path)).toContain('axes.0.demands.rapid');
   });
 });

@@ -36,30 +36,67 @@ const MOST = 3;
 const SOMEWHAT = 1.25;
 
 /**
+ * A part of the work that needs nothing of the others but the cheapest plan: they may run beside one another.
+ * `first`: the cheapest in every arrangement; `stiffest`; `third`: the most out of the drawer, or without one
+ * the one in which the least is thin; `conflict`: which wishes do not go together.
+ */
+export type PlanPart =
+  | { readonly part: 'first' }
+  | { readonly part: 'conflict' }
+  | { readonly part: 'stiffest'; readonly from: Plan }
+  | { readonly part: 'third'; readonly from: Plan };
+
+function* stiffest(from: Plan, planner: Planner): Generator<PlanStep, Plan | null> {
+  const least = ambitionOf(planner.filled, 0);
+  const found = yield* planner.stiffest(from, ambitionOf(planner.filled, 1));
+  return found ?? (yield* planner.stiffest(from, { ...least, stiffness: SOMEWHAT * least.stiffness }));
+}
+
+/** Does one part of the work. Tells every round. */
+export function* planPart(asked: Asked, work: PlanPart): Generator<PlanStep, PlanAnswer> {
+  const filled = fill(asked);
+  const planner = new Planner(asked, filled);
+  const { failed } = planner;
+  if (work.part === 'conflict') return { plans: [], failed, conflict: yield* conflictOf(asked) };
+  if (work.part === 'first')
+    return { plans: yield* planner.cheapest(ambitionOf(filled, 0)), failed, conflict: null };
+  const owns = filled.own.some((p) => p.onHand > 0);
+  const plan =
+    work.part === 'stiffest'
+      ? yield* stiffest(work.from, planner)
+      : yield* planner.alike(owns ? 'drawer' : 'sure', work.from, ambitionOf(filled, 0));
+  return { plans: plan ? [plan] : [], failed, conflict: null };
+}
+
+/** What follows the first: other plans where it found one, the conflict where none is for the budget. */
+export function partsAfter({ plans: [from] }: PlanAnswer, budget: number | null): readonly PlanPart[] {
+  const conflict: PlanPart[] =
+    !from || (budget !== null && totalOf(from) > budget) ? [{ part: 'conflict' }] : [];
+  return from ? [{ part: 'stiffest', from }, { part: 'third', from }, ...conflict] : conflict;
+}
+
+/** The answers of all parts as one: other arrangements of the first as far as there is room for them. */
+export function joinedPlans(begun: PlanAnswer, more: readonly PlanAnswer[]): PlanAnswer {
+  const [cheapest, ...others] = begun.plans;
+  const found: Plan[] = cheapest ? [cheapest] : [];
+  const add = (plan: Plan) => {
+    if (found.length < MOST && found.every((p) => differs(p, plan))) found.push(plan);
+  };
+  for (const { plans } of more) plans.forEach(add);
+  for (const other of others) add({ ...other, kind: 'other' });
+  const failed = [begun, ...more].flatMap((a) => a.failed);
+  return { plans: found, failed, conflict: more.find((a) => a.conflict)?.conflict ?? null };
+}
+
+/**
  * Two or three whole machines for a brief, each judged by the full report: the cheapest that holds, the
  * stiffest for its money, and the most out of the drawer or, without one, the one in which the least is thin;
  * where those are not to be had, the cheapest in another arrangement.
  * Where none holds, or none for the budget: which wishes do not go together.
  */
 export function* plansFor(asked: Asked): Generator<PlanStep, PlanAnswer> {
-  const filled = fill(asked);
-  const planner = new Planner(asked, filled);
-  const least = ambitionOf(filled, 0);
-  const all = yield* planner.cheapest(least);
-  const [cheapest, ...others] = all;
-  const { budget } = filled.brief;
-  const over = cheapest !== undefined && budget !== null && totalOf(cheapest) > budget;
-  const conflict = !cheapest || over ? yield* conflictOf(asked) : null;
-  if (!cheapest) return { plans: [], failed: planner.failed, conflict };
-  const found = [cheapest];
-  const add = (plan: Plan | null) => {
-    if (plan && found.length < MOST && found.every((p) => differs(p, plan))) found.push(plan);
-  };
-  const stiff = yield* planner.stiffest(cheapest, ambitionOf(filled, 1));
-  const somewhat = { ...least, stiffness: SOMEWHAT * least.stiffness };
-  add(stiff ?? (yield* planner.stiffest(cheapest, somewhat)));
-  const owns = filled.own.some((p) => p.onHand > 0);
-  add(yield* planner.alike(owns ? 'drawer' : 'sure', cheapest, least));
-  for (const other of others) add({ ...other, kind: 'other' });
-  return { plans: found, failed: planner.failed, conflict };
+  const begun = yield* planPart(asked, { part: 'first' });
+  const more: PlanAnswer[] = [];
+  for (const part of partsAfter(begun, asked.project.brief.budget)) more.push(yield* planPart(asked, part));
+  return joinedPlans(begun, more);
 }

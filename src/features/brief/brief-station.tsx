@@ -2,8 +2,8 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { briefWorking, type MachineReport } from '@/core/machine';
-import { getAt, isMeasure } from '@/core/model';
+import { briefWorking, type MachineReport, untouched } from '@/core/machine';
+import { getAt, isMeasure, type Project } from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { FindingList, NoNumber, TrialBar } from '@/features/findings';
 import { machineHref, SheetHead, useKnown, useMachine, useReport } from '@/features/frame';
@@ -19,30 +19,43 @@ import { JobFields } from './job-fields';
 import { MassesView } from './masses-view';
 import { Targets } from './targets';
 
+const StartView = part(() => import('./start').then((m) => m.StartView));
 const WorkingDrawer = part(() => import('@/ui/working-drawer').then((m) => m.WorkingDrawer));
 
-const views = { job: 'The job', cuts: 'Cuts', masses: 'Masses' } as const;
+const views = { start: 'Guided start', job: 'The job', cuts: 'Cuts', masses: 'Masses' } as const;
 type View = keyof typeof views;
-const viewIds = ['job', 'cuts', 'masses'] as const satisfies readonly View[];
+const viewIds = ['start', 'job', 'cuts', 'masses'] as const satisfies readonly View[];
 
-function useView(): View {
+/** A machine of which nobody has said anything yet is begun by its questions. */
+function useView({ axes, structure }: Project): View {
   const wanted = useSearchParams().get('a');
-  return viewIds.find((v) => v === wanted) ?? 'job';
+  const fresh = useMemo(() => structure === null && axes.every(untouched), [axes, structure]);
+  return viewIds.find((v) => v === wanted) ?? (fresh ? 'start' : 'job');
 }
 
 /** The Brief station: what the machine must do, what it cuts, and what it moves. */
 export function BriefStation() {
   const { project } = useMachine();
   const report = useReport();
-  const view = useView();
+  const view = useView(project);
   const [cutAt, setCutAt] = useState(0);
   const [trail, setTrail] = useState<readonly string[]>([]);
   const picked = Math.min(cutAt, project.brief.cuts.length - 1);
+  const head = (
+    <div className={styles.headBox}>
+      <Head view={view} />
+    </div>
+  );
+  if (view === 'start')
+    return (
+      <div className={styles.brief} data-view={view}>
+        {head}
+        <StartView />
+      </div>
+    );
   return (
     <div className={styles.brief} data-view={view}>
-      <div className={styles.headBox}>
-        <Head view={view} />
-      </div>
+      {head}
       <div className={styles.left}>
         {view === 'job' && <JobFields />}
         {view === 'cuts' && <CutList picked={picked} onPick={setCutAt} />}
@@ -75,6 +88,7 @@ function Head({ view }: { view: View }) {
   const { project, system } = useMachine();
   const { masses } = useKnown();
   const note: Record<View, string> = {
+    start: 'eight answers, any may stay open',
     job: 'work, place, arrangement',
     cuts: `${project.brief.cuts.length} given`,
     masses: formatQuantity('mass', masses.moving, system, 3).text,

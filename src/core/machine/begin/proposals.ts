@@ -128,8 +128,8 @@ function inOrder(axis: Axis, list: [string, Measure][]): [string, Measure][] {
 }
 
 /**
- * Whether a number of ours still reads as it was proposed: what a plan worked out otherwise follows nothing, and
- * what the change itself sets stands as it sets it.
+ * Whether a number of ours still reads as it was proposed: what a plan worked out otherwise follows nothing,
+ * and what the change itself sets stands as it sets it.
  */
 const asProposed = (now: Measure, was: Measure | undefined, old: unknown): boolean =>
   (!was || was.typed === now.typed) && (!isMeasure(old) || old.typed === now.typed);

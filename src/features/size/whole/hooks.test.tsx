@@ -35,6 +35,7 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     held: 0,
     upgrades: 0,
     search: 0,
+    plan: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
@@ -110,6 +111,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
+    plan: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -127,6 +129,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
+    plan: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -141,6 +144,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
+    plan: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {

@@ -1,0 +1,1 @@
+export { StartView } from './start-view';

@@ -1,0 +1,104 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it } from 'vitest';
+import { planIn } from '@/core/changes';
+import { beginMachine } from '@/core/machine';
+import { applyEdits, put, type Project, projectIssues, startingProject } from '@/core/model';
+import { plansFor } from '@/core/plan';
+import { newNames, planNames } from '@/words';
+import { openSession, renderOn } from '@test/helpers/session';
+import { adoptEdits, planName } from './adopt';
+import { StartView } from './start-view';
+
+const fresh = (): Project => beginMachine('machine-1', '2026-11-25T10:00:00.000Z', 'New', newNames.axis);
+const pens = (project: Project): Project =>
+  applyEdits(project, [
+    put('brief.wishes.job', 'pen'),
+    put('brief.wishes.frame', 'steel'),
+    put('brief.wishes.arrange', 'said'),
+  ]);
+
+describe('the guided start', () => {
+  it('takes what is answered, and says what it takes where nothing is', async () => {
+    const session = await openSession(fresh());
+    renderOn(session, <StartView />);
+    expect(screen.getByRole('radio', { name: /Boards and sheets/ })).toBeChecked();
+    expect(screen.getByText('1250 mm × 800 mm')).toHaveTextContent('taken for you');
+    await userEvent.click(screen.getByRole('radio', { name: 'Aluminium' }));
+    expect(session.project!.brief).toMatchObject({ work: 'router', wishes: { job: 'aluminium' } });
+    await userEvent.click(screen.getByRole('radio', { name: /a sliding lid/ }));
+    expect(session.project!.brief.accuracy!.si).toBeCloseTo(1e-4, 12);
+    await userEvent.type(screen.getByLabelText('Work area, long way'), '24 in');
+    expect(session.project!.brief.area.length!.si).toBeCloseTo(0.6096, 9);
+    await userEvent.selectOptions(screen.getByLabelText('Arrangement'), 'moving-table');
+    expect(session.project!.brief).toMatchObject({
+      arrangement: 'moving-table',
+      wishes: { arrange: 'said' },
+    });
+    await userEvent.selectOptions(screen.getByLabelText('Frame of'), 'steel');
+    expect(session.project!.brief.wishes.frame).toBe('steel');
+    await userEvent.type(screen.getByRole('textbox', { name: 'Budget' }), 'much{Enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('Budget: read “much”');
+  });
+  it('keeps what lies in the drawer, and what is not wanted', async () => {
+    const session = await openSession(fresh());
+    renderOn(session, <StartView />);
+    await userEvent.click(screen.getByText('Put something in'));
+    await userEvent.selectOptions(screen.getByLabelText('Part'), 'stepper-23-1_9-3_6');
+    const count = screen.getByRole('textbox', { name: 'How many' });
+    await userEvent.clear(count);
+    await userEvent.type(count, '3{Enter}');
+    await userEvent.click(screen.getByRole('button', { name: 'Put it in' }));
+    const [motor] = session.project!.ownParts;
+    expect(motor).toMatchObject({ family: 'stepper', onHand: 3, name: 'Stepper size 23, 1.9 N·m, 3.6 mH' });
+    await userEvent.click(screen.getByText('What you will not use'));
+    await userEvent.click(screen.getByRole('checkbox', { name: 'No toothed belts' }));
+    expect(session.project!.brief.wishes.refused).toEqual(['belt']);
+    await userEvent.click(screen.getByRole('button', { name: /^Take out Stepper/ }));
+    expect(session.project!.ownParts).toEqual([]);
+  });
+  it('works out machines, opens one with a press, keeps the others, and takes it back with one', async () => {
+    const session = await openSession(pens(fresh()));
+    renderOn(session, <StartView />);
+    await userEvent.click(screen.getByRole('button', { name: 'Work out whole machines' }));
+    const plans = within(screen.getByRole('region', { name: 'Plans' }));
+    await waitFor(() => expect(screen.getByText(/hold and are shown/)).toBeVisible(), { timeout: 60_000 });
+    const first = within(plans.getByRole('article', { name: 'Plan A: cheapest that holds' }));
+    expect(first.getByText('Fast').closest('div')).toHaveTextContent(/m\/min/);
+    const count = plans.getAllByRole('article').length;
+    await userEvent.click(first.getByRole('button', { name: 'Open as a machine' }));
+    const project = session.project!;
+    expect(projectIssues(project)).toEqual([]);
+    expect(project.structure).not.toBeNull();
+    expect(project.revisions.map((r) => r.by)).toEqual(Array.from({ length: count }, () => 'hand'));
+    expect(project.revisions[0]!.name).toBe('Plan A: cheapest that holds');
+    expect(screen.getByText(/answers have changed since/)).toBeVisible();
+    expect(session.undo()).toBe('Plan A: cheapest that holds');
+    expect(session.project!.structure).toBeNull();
+    expect(session.project!.revisions).toEqual([]);
+  }, 120_000);
+  it('can be stopped, and changes nothing', async () => {
+    const session = await openSession(pens(fresh()));
+    renderOn(session, <StartView />);
+    await userEvent.click(screen.getByRole('button', { name: 'Work out whole machines' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Stop' }));
+    expect(screen.getByText('Stopped. Nothing was changed.')).toBeVisible();
+    expect(session.project!.structure).toBeNull();
+  });
+});
+
+describe('a plan that is opened', () => {
+  it('is the machine, and every plan can be read again as it was', () => {
+    const project = pens(startingProject('p', '2026-11-28T00:00:00.000Z'));
+    const steps = plansFor({ project, names: planNames });
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    const { plans } = step.value;
+    const stamps = plans.map((_, i) => ({ id: `kept-${i}`, at: '2026-11-28T10:00:00.000Z' }));
+    const opened = applyEdits(project, adoptEdits(project, plans, plans.length - 1, stamps));
+    expect(opened.axes).toEqual(plans.at(-1)!.project.axes);
+    expect(opened.revisions.map((r) => r.name)).toEqual(plans.map(planName));
+    for (const [i, revision] of opened.revisions.entries())
+      expect(planIn(revision)!.structure).toEqual(plans[i]!.project.structure);
+  }, 60_000);
+});
