@@ -31,6 +31,7 @@ class Builder {
   async begin(): Promise<void> {
     await this.page.goto('/');
     await this.click('button', 'Start a machine');
+    await this.click('link', 'Begin empty');
     await this.page.getByRole('radio', { name: /^Moving table/ }).waitFor();
     await expect(this.next()).toHaveText(/how far the tool must reach|work area/i);
   }

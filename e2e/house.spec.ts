@@ -78,6 +78,13 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
         await page.getByRole('radio', { name: /^Moving table/ }).waitFor();
       },
     ],
+    [
+      'guided start',
+      async (page) => {
+        await tab(page, /^Guided start/);
+        await page.getByRole('button', { name: 'Work out whole machines' }).waitFor();
+      },
+    ],
     ['cuts', (page) => tab(page, /^Cuts/)],
     [
       'masses',

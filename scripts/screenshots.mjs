@@ -15,7 +15,16 @@ const bench = (axis, machine = 'tern-creek') => `/size?m=${machine}&a=${axis}`;
 const shots = [
   { name: 'machines', path: '/', size: desk },
   { name: 'machine', path: '/machine?m=tern-creek', size: desk },
-  { name: 'brief', path: '/brief?m=tern-creek', size: desk },
+  {
+    name: 'brief',
+    path: '/brief?m=tern-creek&a=start',
+    size: desk,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Work out whole machines' }).click();
+      await page.getByRole('button', { name: 'Work them out again' }).waitFor({ timeout: 120_000 });
+      await page.waitForTimeout(500);
+    },
+  },
   {
     name: 'whole-flex',
     path: bench('~whole'),
