@@ -11,7 +11,7 @@ const folder = join(root, '.cache', 'bench');
 mkdirSync(folder, { recursive: true });
 // Bundled as it ships: a loader that names every closure would be measured with it otherwise.
 let ok = true;
-for (const name of ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search']) {
+for (const name of ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan']) {
   await build({
     entryPoints: [join(root, `bench/${name}.bench.ts`)],
     bundle: true,

@@ -158,5 +158,6 @@ export {
   planLimitText,
   planKindNames,
   planNames,
+  refusalTexts,
   wayOutText,
 } from './plan';

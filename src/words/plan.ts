@@ -1,4 +1,13 @@
-import type { GivenUp, NamedBody, PlanKind, PlanNames, ToldFigure, WayOut, WishCode } from '@/core/plan';
+import type {
+  GivenUp,
+  NamedBody,
+  PlanKind,
+  PlanNames,
+  Refusal,
+  ToldFigure,
+  WayOut,
+  WishCode,
+} from '@/core/plan';
 import { type FrameKind, type Job, jobs, roles } from '@/core/model';
 import { formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 import { newNames } from './names-machine';
@@ -263,3 +272,29 @@ export function besidesOf(
       'Hard: travel, rails and beam; there a size more pays now.',
   ];
 }
+
+/** What is not proposed though it may compute, and why. Common practice, no source. */
+export const refusalTexts: Readonly<Record<Refusal, string>> = {
+  'plunge-line': 'A rack, belt or chain on a plunge axis: the head falls when its motor is off.',
+  'threaded-rod': 'Threaded rod as a lead screw: it rubs, wears and whips.',
+  'fine-chain': 'Chain for less than ± 0.5 mm: its links stretch and ripple.',
+  'metal-line': 'Belts and sliding screws where metal is milled: too soft, too much play.',
+  'short-rack':
+    'A rack under a mill’s axis of less than 1.2 m: a screw is cheaper there, truer, and keeps dirt out.',
+  'long-screw': 'A screw for more than 2 m of travel: it whips, or is thicker than anybody lifts.',
+  'fine-teeth': 'Racks finer than module 1.5 under a mill, and pinions of fewer than 15 teeth.',
+  'small-motor': 'Motors that hold less than 1 N·m on a mill.',
+  'big-motor': 'Motors of size 34, or servos from 750 W, for what two hands lift.',
+  'small-driver': 'A driver that cannot give its motor the current that it is rated for.',
+  'fast-stepper': 'A stepper beyond 1500 turns a minute at rapid: nobody counts on its torque there.',
+  'thin-belt': 'Belts narrower than 15 mm, or of 3 mm pitch, on a mill.',
+  'thin-screw': 'Screws thinner than 12 mm on a mill, or than 16 mm where it mills metal.',
+  'thick-screw': 'Screws thicker than 25 mm under less than 1.5 m, or than 20 mm on a plunge axis for wood.',
+  'slow-reducer': 'A reducer on a screw, which is one itself, or one slower than 10 : 1.',
+  'fine-rack': 'Helical and ground racks where a tenth of a millimetre is not asked for.',
+  'soft-frame': 'A frame of wood for metal, or of slotted extrusion for steel.',
+  'long-table': 'A table that travels with a piece of more than 0.8 m: it needs twice the room.',
+  'wide-slide': 'A cross slide for more than half a metre.',
+  'long-arm': 'An arm for a mill, or one that reaches farther than 0.8 m: it does not hold still.',
+  'needless-lift': 'A lifted gantry for work lower than 0.3 m: a plunge axis does that.',
+};

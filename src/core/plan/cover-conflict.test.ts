@@ -1,4 +1,5 @@
-import { applyEdits, estimate, put, startingProject } from '@/core/model';
+import { familyById } from '@/core/catalogue';
+import { applyEdits, estimate, type OwnPart, put, startingProject } from '@/core/model';
 import { planNames } from '@/words';
 import { describe, expect, it } from 'vitest';
 import { plansFor, type PlanAnswer } from '.';
@@ -56,5 +57,34 @@ describe('what is asked harder', () => {
     ['a finer one', [length('accuracy', '0.12 mm')]],
   ])('%s is not cheaper', (_, more) => {
     expect(cheapest([...board, ...more]).money.total).toBeGreaterThanOrEqual(plain.money.total - 1e-6);
+  });
+});
+
+describe('what lies in the drawer', () => {
+  const drawerOf = (family: string, id: string, count: number): OwnPart => {
+    const part = familyById(family)!.parts.find((p) => p.id === id)!;
+    const { name, values, price } = part;
+    return { id: `own-${id}`, family, name, values: { ...values }, price, onHand: count, note: '' };
+  };
+  const planned = (own: readonly OwnPart[]) => {
+    const { plans } = answered([...board, put('ownParts', [...own])]);
+    return plans;
+  };
+  it('is used where it holds, costs nothing, and never more of it than there is', () => {
+    const motor = drawerOf('stepper', 'stepper-23-1_9-3_6', 2);
+    const plans = planned([motor]);
+    const drawer = plans.find((p) => p.kind === 'drawer') ?? plans[0]!;
+    const used = drawer.project.axes
+      .filter((a) => a.parts.stepper === motor.id)
+      .reduce((n, a) => n + a.drive.sets, 0);
+    expect(used).toBeGreaterThan(0);
+    expect(used).toBeLessThanOrEqual(2);
+    expect(drawer.figures.money.total).toBeLessThanOrEqual(answered(board).plans[0]!.figures.money.total);
+  });
+  it('a kind that is not usual is judged all the same', () => {
+    // A rack under half a metre is not proposed; whoever has one may find it there.
+    const rack = drawerOf('rack', 'rack-1.5s-milled', 10);
+    const kinds = new Set(planned([rack]).flatMap((p) => p.project.axes.map((a) => a.parts.rack)));
+    expect([...kinds].filter(Boolean)).toEqual([rack.id]);
   });
 });

@@ -11,7 +11,16 @@ import type { Axis, OwnPart } from '@/core/model';
 import type { Filled } from './asked';
 import { completed, uncoupled } from './completed';
 import type { Line } from './picks';
-import { drivenFully, groupsOf, isFine, races, refusedFor, suppliesFor, usualDrives } from './rules';
+import {
+  drivenFully,
+  groupsOf,
+  isFine,
+  ownedDrives,
+  races,
+  refusedFor,
+  suppliesFor,
+  usualDrives,
+} from './rules';
 
 /** What a drive train for an axis must do, and what it may be made of. */
 export interface LineAsked {
@@ -97,6 +106,7 @@ function inGroup(
   asked: LineAsked,
   group: ReturnType<typeof groupsOf>[number],
   motors: readonly string[],
+  bought: readonly string[],
 ): Map<string, PickedLine> {
   const found = new Map<string, PickedLine>();
   const dead = new Set<string>();
@@ -106,6 +116,7 @@ function inGroup(
     ...refusedFor(asked.filled, group, motors, asked.axis),
     ...supplies.filter((s) => !wanted.includes(s)),
     ...(asked.drawer ? notOwned(asked) : []),
+    ...bought,
   ];
   const limits = { ...everything, sure: asked.sure, refused };
   // Asked before a pair is put together: what its two sides say by themselves.
@@ -141,11 +152,15 @@ export function linesFor(asked: LineAsked): ReadonlyMap<string, PickedLine> {
 }
 
 function searched(asked: LineAsked): ReadonlyMap<string, PickedLine> {
-  const groups = groupsOf(usualDrives(asked.filled, asked.axis, asked.imperial));
+  const usual = usualDrives(asked.filled, asked.axis, asked.imperial);
+  const owned = ownedDrives(asked.filled).filter((f) => !usual.includes(f));
+  const groups = groupsOf([...usual, ...owned]);
+  // Of a kind that is not usual only what lies in the drawer is taken.
+  const bought = owned.flatMap((f) => familyById(f)!.parts.map((p) => p.id));
   for (const motors of motorOrder) {
     const found = new Map<string, PickedLine>();
     for (const group of groups)
-      for (const [supply, picked] of inGroup(asked, group, motors)) {
+      for (const [supply, picked] of inGroup(asked, group, motors, bought)) {
         const before = found.get(supply);
         if (!before || picked.money < before.money) found.set(supply, picked);
       }

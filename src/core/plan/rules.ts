@@ -92,6 +92,10 @@ export function usualDrives(filled: Filled, axis: Axis, imperial: boolean): read
   return kinds().filter((k) => !filled.wishes.refused.includes(k));
 }
 
+/** Kinds of drive of which something lies in the drawer: they are judged, whatever is usual. */
+export const ownedDrives = ({ own, wishes }: Filled): readonly string[] =>
+  driveFamilies.filter((f) => own.some((p) => p.family === f && p.onHand > 0) && !wishes.refused.includes(f));
+
 /** A group of drives that are searched together, with the families of reducers that they may have. */
 export interface DriveGroup {
   readonly drives: readonly string[];
@@ -250,13 +254,11 @@ export function arrangementsFor(filled: Filled): readonly Arrangement[] {
   const { area } = filled.brief;
   const [length, width] = [area.length.si, area.width.si];
   const small = Math.max(length, width) <= TABLE_TO;
+  const lifted: Arrangement[] = area.height.si > LIFT_FROM ? ['lifted-two'] : [];
   const arm = width <= (isLight(filled) ? ARM.light : ARM.mill);
   const table: Arrangement[] = small && !isLight(filled) ? ['moving-table'] : [];
   const slide: Arrangement[] = isMetal(filled) && Math.max(length, width) <= SLIDE_TO ? ['fixed-gantry'] : [];
   return isMetal(filled)
     ? [...table, ...slide, 'moving-gantry']
-    : ['moving-gantry', ...table, ...(arm && isLight(filled) ? (['cantilever'] as const) : [])];
+    : ['moving-gantry', ...table, ...lifted, ...(arm && isLight(filled) ? (['cantilever'] as const) : [])];
 }
-
-/** Whether the height of the work asks for a lifted gantry. */
-export const wantsLift = ({ brief }: Filled): boolean => brief.area.height.si > LIFT_FROM;

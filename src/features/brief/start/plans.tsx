@@ -1,7 +1,7 @@
 'use client';
 
 import { familiesOf, partsIn } from '@/core/catalogue';
-import { givenUp, type Plan, type PlanAnswer, type PlanStep } from '@/core/plan';
+import { givenUp, type Plan, type PlanAnswer, type PlanStep, refusals } from '@/core/plan';
 import { formatNumber, formatQuantity, type Kind } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -16,6 +16,7 @@ import {
   givenUpText,
   planLimitText,
   planKindNames,
+  refusalTexts,
   wayOutText,
 } from '@/words';
 import { adoptEdits, LETTERS, planName } from './adopt';
@@ -227,7 +228,7 @@ export function Plans(props: {
       <div className={styles.cards}>
         {plans.map((plan, i) => (
           <Card
-            key={plan.kind}
+            key={`${plan.kind} ${plan.picks.arrangement}`}
             plan={plan}
             place={i}
             plans={plans}
@@ -255,6 +256,7 @@ export function Plans(props: {
           )}
         </section>
       )}
+      <NotProposed />
       {plans.length > 0 && (
         <Fold summary="What a machine needs beside its drives">
           <ul className={styles.more}>
@@ -267,6 +269,20 @@ export function Plans(props: {
     </>
   );
 }
+
+/** The rules that sort what is tried. */
+const NotProposed = () => (
+  <Fold summary="What is not proposed, and why">
+    <p className={styles.hint}>
+      Whoever has such a part puts it into the drawer, or takes it on the bench: it is judged like any other.
+    </p>
+    <ul className={styles.more}>
+      {refusals.map((code) => (
+        <li key={code}>{refusalTexts[code]}</li>
+      ))}
+    </ul>
+  </Fold>
+);
 
 /** What the planner is at, in words. */
 export function stepText({ kind, arrangement, frame }: PlanStep): string {

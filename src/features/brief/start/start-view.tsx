@@ -45,7 +45,11 @@ export function StartView() {
         {plans.length > 0 && (
           <p className={styles.short}>
             {plans.map((plan, i) => (
-              <Action key={plan.kind} pressed={plan === picked} onAct={() => setPlace(i)}>
+              <Action
+                key={`${plan.kind} ${plan.picks.arrangement}`}
+                pressed={plan === picked}
+                onAct={() => setPlace(i)}
+              >
                 {LETTERS.charAt(i)} {plan.figures.money.total.toFixed(0)}
               </Action>
             ))}
