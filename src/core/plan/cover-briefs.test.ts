@@ -89,9 +89,12 @@ describe.each(Object.entries(briefs))('%s', (_, brief) => {
     expect(['holds', 'thin']).toContain(report.verdict);
     expect(report.flex?.missing).toEqual([]);
     expect(report.cost.unpicked).toEqual([]);
-    // The axes of its arrangement, and every figure of them ours until somebody confirms it.
     const { arrangement } = project.brief;
     expect(project.axes.map((a) => a.role)).toEqual(arrangedAxes[arrangement].map((a) => a.role));
+    // Every figure is ours until somebody confirms it, and each is as sure as where it came from.
+    const text = JSON.stringify([project.axes, project.structure, project.stand]);
+    expect(text.match(/"basis":"(?!ours)/g)).toBeNull();
+    expect(text).toContain('"halfWidth":0.02');
   });
   it.each(each)('%s: what is carried agrees with what carries it', (_kind, { project }) => {
     const [plunge, gantry] = ['plunge', 'gantry'].map((r) => project.axes.find((a) => a.role === r)!);

@@ -1,6 +1,7 @@
 import type { Arrangement, FrameKind, Project, Role } from '@/core/model';
 import type { Asked, Filled } from './asked';
 import { moneyOfPlan } from './money';
+import { asOurs } from './ours';
 import { polished } from './polish';
 import { ACCURACY_SHARE, figuresOf, type PlanFigures, peakOf, thinOf } from './figures';
 import type { Ambition, Picks } from './picks';
@@ -88,7 +89,7 @@ function planOf(kind: PlanKind, filled: Filled, settled: Settled): Plan {
   const worst = thinOf(settled.report)[0];
   return {
     kind,
-    project: settled.project,
+    project: asOurs(settled.project),
     picks: settled.picks,
     figures: figuresOf(filled, settled),
     limit: worst ? { code: worst.code, axisId: worst.axisId } : null,
