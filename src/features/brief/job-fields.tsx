@@ -5,9 +5,9 @@ import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
-import { NumberLine } from '@/ui/number-line';
 import { workNames } from '@/words';
 import styles from './brief.module.css';
+import { BudgetField } from './budget-field';
 
 const Fields = ({ paths }: { paths: readonly string[] }) => (
   <>
@@ -43,35 +43,10 @@ export function JobFields() {
       </section>
       <section aria-labelledby="means-title">
         <h2 id="means-title">What there is</h2>
-        <Budget budget={brief.budget} />
+        <BudgetField hint="In the money of the parts’ example prices." />
         <SpindleFields spindle={brief.spindle} />
         <OnHand />
       </section>
-    </>
-  );
-}
-
-/** The largest budget that the model takes. */
-const MOST = 10_000_000;
-
-function Budget({ budget }: { budget: number | null }) {
-  const { editor } = useMachine();
-  return (
-    <>
-      <div className={styles.money}>
-        <span>Budget</span>
-        <div>
-          <NumberLine
-            label="Budget"
-            value={budget}
-            most={MOST}
-            placeholder="not given"
-            optional
-            onNumber={(value) => editor.apply([put('brief.budget', value)], 'Budget')}
-          />
-        </div>
-      </div>
-      <p className={styles.hint}>In the money of the parts’ example prices.</p>
     </>
   );
 }

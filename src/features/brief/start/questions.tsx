@@ -9,8 +9,8 @@ import { MachineField } from '@/features/fields';
 import { machineHref, useMachine } from '@/features/frame';
 import Link from 'next/link';
 import { Choice } from '@/ui/choice';
-import { NumberLine } from '@/ui/number-line';
 import { accuracyWords, arrangementText, frameNames, jobName, planNames } from '@/words';
+import { BudgetField } from '../budget-field';
 import { Drawer } from './drawer';
 import { LETTERS } from './adopt';
 import { Question } from './question';
@@ -209,12 +209,8 @@ function WhichArrangement() {
 const beside = (totals: readonly number[], i: number): number =>
   totals.slice(0, i).filter((t) => Math.abs(t - totals[i]!) < 0.06 * Math.max(...totals)).length;
 
-/** The largest budget that the model takes. */
-const MOST = 10_000_000;
-
 function HowMuch({ plans }: { readonly plans: readonly Plan[] }) {
-  const { project, editor } = useMachine();
-  const { budget } = project.brief;
+  const { budget } = useMachine().project.brief;
   const totals = plans.map((p) => p.figures.money.total);
   const most = 1.15 * Math.max(1000, budget ?? 0, ...totals);
   const at = (money: number) => 4 + (168 * money) / most;
@@ -238,20 +234,7 @@ function HowMuch({ plans }: { readonly plans: readonly Plan[] }) {
         ))}
         {budget !== null && <path d={`M${at(budget)} 29l-5 9h10z`} className={styles.mark} />}
       </svg>
-      <div className={styles.money}>
-        <span>Budget</span>
-        <NumberLine
-          label="Budget"
-          value={budget}
-          most={MOST}
-          placeholder="not given"
-          optional
-          onNumber={(value) => editor.apply([put('brief.budget', value)], 'Budget')}
-        />
-      </div>
-      <p className={styles.hint}>
-        For parts, frame, head, cabinet and cable, by example prices; tools, paint and mistakes come on top.
-      </p>
+      <BudgetField hint="Parts, frame, head, cabinet and cable, by example prices; tools and paint come on top." />
     </Question>
   );
 }

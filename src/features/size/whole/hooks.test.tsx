@@ -111,7 +111,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
-    plan: 0,
+      plan: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -129,7 +129,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
-    plan: 0,
+      plan: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -144,7 +144,7 @@ describe('the frame solved beside the page', () => {
       held: 0,
       upgrades: 0,
       search: 0,
-    plan: 0,
+      plan: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {
