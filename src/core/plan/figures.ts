@@ -33,8 +33,8 @@ export const ACCURACY_SHARE = 0.4;
 export const peakOf = ({ brief }: Filled): number =>
   Math.max(0, ...cutLoads(brief).map((c) => Math.max(c.along, c.across)));
 
-/** Deepest cut over the diameter of its cutter. */
-const DEEPEST = 2;
+/** Deepest cut over the diameter of its cutter: of a slender one, and of a wide one that surfaces. */
+const DEEPEST = { slender: 2, wide: 0.2, from: 0.02 } as const;
 
 /** Force grows with the depth, so the depth with the stiffness. */
 function depthOf(filled: Filled, stiffness: number): number | null {
@@ -45,7 +45,8 @@ function depthOf(filled: Filled, stiffness: number): number | null {
   if (hardest?.cut.kind !== 'mill' || !(hardest.force > 0)) return null;
   const depth = (hardest.cut.depth.si * ACCURACY_SHARE * filled.accuracy * stiffness) / hardest.force;
   // No cutter is asked for more than this, however stiff the machine is; common practice, no source.
-  return Math.min(depth, DEEPEST * hardest.cut.diameter.si);
+  const across = hardest.cut.diameter.si;
+  return Math.min(depth, (across < DEEPEST.from ? DEEPEST.slender : DEEPEST.wide) * across);
 }
 
 /** For a frame and its stand, for each axis, and for each metre of machine; hours, practice. */

@@ -45,7 +45,7 @@ function barsOf(
     {
       name: 'Fast',
       help: 'rapid of the level axes, and how it speeds up',
-      text: `${say('speed', rapid, 2)}, ${say('acceleration', acceleration, 2)}`,
+      text: `${say('speed', rapid, 3)}, ${say('acceleration', acceleration, 2)}`,
       share: rapid / best((p) => p.figures.rapid),
     },
     {

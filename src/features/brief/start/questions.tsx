@@ -234,7 +234,7 @@ function HowMuch({ plans }: { readonly plans: readonly Plan[] }) {
         ))}
         {budget !== null && <path d={`M${at(budget)} 29l-5 9h10z`} className={styles.mark} />}
       </svg>
-      <BudgetField hint="Parts, frame, head, cabinet and cable, by example prices; tools and paint come on top." />
+      <BudgetField hint="Parts, frame, head, cabinet, cable, by example prices; tools come on top." />
     </Question>
   );
 }

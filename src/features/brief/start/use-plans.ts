@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { Project } from '@/core/model';
 import { joinedPlans, partsAfter, type PlanAnswer, type PlanPart, type PlanStep } from '@/core/plan';
 import { planNames } from '@/words';
@@ -49,7 +49,9 @@ export function usePlans() {
       const begun = performance.now();
       const asked = { project: { ...project, revisions: [], log: [] }, names: planNames };
       const jobs: { readonly cancel: () => void }[] = [];
-      const tell = (step: PlanStep | null) => live && setState({ kind: 'busy', done, of, step, answer });
+      // Drawings of a plan are dear: they come in pieces between which the page answers.
+      const show = (next: PlansState) => live && startTransition(() => setState(next));
+      const tell = (step: PlanStep | null) => show({ kind: 'busy', done, of, step, answer });
       const run = async (work: PlanPart): Promise<PlanAnswer> => {
         const job = pool.run('plan', { asked, work }, { lane: `plan ${work.part}`, onStep: tell });
         jobs.push(job);
@@ -73,11 +75,10 @@ export function usePlans() {
       tell(null);
       void all().then(
         (found) =>
-          live &&
-          setState({ kind: 'done', answer: found, seconds: (performance.now() - begun) / 1e3, of: project }),
+          show({ kind: 'done', answer: found, seconds: (performance.now() - begun) / 1e3, of: project }),
         (cause: unknown) => {
           const message = cause instanceof Error ? cause.message : String(cause);
-          if (live) setState(message ? { kind: 'failed', message } : { kind: 'stopped' });
+          show(message ? { kind: 'failed', message } : { kind: 'stopped' });
         },
       );
     },
