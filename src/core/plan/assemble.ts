@@ -18,13 +18,16 @@ import { guidesFor } from './guides';
 import { bothSides, type Layout, layoutOf, membersOf, railLength, tableMoves } from './layout';
 import { mm, ours } from './ours';
 import type { Picks } from './picks';
-import { isFine } from './rules';
+import { BRAKE, isBraked, isFine } from './rules';
 import { cornerStiffness, outside } from './sections';
 
 /** The controller that a plan begins with: pulses for any microstepping of a hobby machine. */
 const CONTROLLER = 'board-32bit';
-/** How stiff a head is clamped, N/m: a cast clamp about a spindle, a light holder; from memory, ± 50 %. */
-const MOUNT = { heavy: 60e6, light: 5e6 } as const;
+/**
+ * How stiff a head is clamped, N/m: a cast clamp about a spindle, a light holder, a long clamp, a cartridge
+ * that is bolted on; from memory, ± 50 %.
+ */
+const MOUNT = { heavy: 60e6, light: 5e6, aluminium: 100e6, steel: 200e6 } as const;
 /** Plates between carriages, m; a table is a frame, and gives no more than a plate of this thickness. */
 const PLATE = { heavy: 0.018, light: 0.01, table: 0.045 } as const;
 /** Of a support of the bed: a levelling foot on a stand; from memory, ± 50 %. */
@@ -126,6 +129,9 @@ function axisOf({ names }: Asked, filled: Filled, picks: Picks, role: Role, guid
       ...begun.loads,
       otherDrag: ours('force', role === 'plunge' ? filled.profile.drag / 6 : filled.profile.drag, 'N'),
     },
+    motor: isBraked(filled, role)
+      ? { ...begun.motor, brakeTorque: guess('torque', BRAKE.holds) }
+      : begun.motor,
     // Steps per unit are set by measuring; where metal is cut, a table of errors.
     controller: { ...begun.controller, calibration: isFine(filled) ? 'map' : 'steps' },
     ...(line
@@ -149,9 +155,13 @@ function guided({ names }: Asked, filled: Filled, picks: Picks): Readonly<Record
   return Object.fromEntries(list) as Record<Role, Axis>;
 }
 
+function mountOf({ job, profile }: Filled): number {
+  if (job === 'steel' || job === 'aluminium') return MOUNT[job];
+  return MOUNT[profile.head.power === null ? 'light' : 'heavy'];
+}
+
 function structureOf(filled: Filled, picks: Picks, layout: Layout): Structure {
   const { beam, column, bed } = membersOf(picks);
-  const heavy = filled.profile.head.power !== null;
   const newtons = (si: number) => ours('stiffness', si / 1e6, 'N/µm');
   const bench = onBench(filled, layout);
   return {
@@ -185,7 +195,7 @@ function structureOf(filled: Filled, picks: Picks, layout: Layout): Structure {
       drop: mm(layout.drop),
       lever: mm(layout.lever),
       plungeStiffness: null,
-      mountStiffness: newtons(MOUNT[heavy ? 'heavy' : 'light']),
+      mountStiffness: newtons(mountOf(filled)),
     },
   };
 }
@@ -198,7 +208,6 @@ function onBench({ brief }: Filled, { bedLength, beamLength }: Layout): boolean 
 /** A whole machine out of what was picked: every axis, its bodies, the frame, what stands. */
 export function assembled(asked: Asked, filled: Filled, picks: Picks): Project {
   const { project, names } = asked;
-  const heavy = filled.profile.head.power !== null;
   const guides = guided(asked, filled, picks);
   const lengths = Object.fromEntries(roles.map((r) => [r, guides[r].guide.carriageLength?.si ?? 0.05]));
   const layout = layoutOf(filled, picks, lengths as Record<Role, number>);
@@ -213,7 +222,7 @@ export function assembled(asked: Asked, filled: Filled, picks: Picks): Project {
       drive,
       carriedBy: on,
       demands: demandsOf(filled, picks, layout, axis),
-      guide: placed(axis.guide, role, layout, picks, heavy),
+      guide: placed(axis.guide, role, layout, picks, filled.profile.head.power !== null),
     };
   });
   const built = { filled, picks, layout, axes: bare, names };

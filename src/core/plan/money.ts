@@ -3,7 +3,7 @@ import type { Project } from '@/core/model';
 import type { Filled } from './asked';
 import { membersOf } from './layout';
 import type { Picks } from './picks';
-import { isFine } from './rules';
+import { BRAKE, isBraked, isFine } from './rules';
 import { frameMoney } from './sections';
 
 /** What a plan costs by example prices, in the money of the parts. */
@@ -36,7 +36,8 @@ export function moneyOfPlan(
         0,
       )
     : 0;
-  const parts = report.cost.known + DOUBLE_NUT * doubles;
+  const braked = project.axes.filter((a) => isBraked(filled, a.role)).length;
+  const parts = report.cost.known + DOUBLE_NUT * doubles + BRAKE.price * braked;
   const columns = picks.arrangement === 'cantilever' ? 1 : 2;
   const frame = frameMoney(membersOf(picks), project.structure!, columns);
   const said = filled.brief.spindle;

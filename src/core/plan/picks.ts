@@ -30,6 +30,8 @@ export interface Picks {
   readonly lines: ByRole<Line>;
   /** Stiffness in line that each drive must have beyond the usual share, as a factor. */
   readonly stiffer: ByRole<number>;
+  /** Drives for which nothing stiffer was found. */
+  readonly stiffest: ByRole<boolean>;
   /** Plates between carriages over the usual thickness. */
   readonly plates: number;
   /** The supply that all axes hang on; null: not picked yet. */

@@ -51,6 +51,7 @@ const plain = {
   spans: {},
   lines: {},
   stiffer: {},
+  stiffest: {},
   plates: 1,
   supply: null,
   others: {},

@@ -4,6 +4,7 @@ import { linesFor, stillDoes } from './line';
 import { moneyOfPlan } from './money';
 import type { Picks } from './picks';
 import { membersFor } from './sections';
+import { STIFFER } from './repair';
 import { askedFor, looked, outwards, type Settled } from './settle';
 
 const members = ['beam', 'column', 'bed'] as const;
@@ -44,9 +45,6 @@ function* traded(picks: Picks, role: Role): Generator<Picks> {
   }
 }
 
-/** A drive train that need not be as stiff: the step by which drives are made stiffer, taken back. */
-const STEP = 1.4;
-
 /**
  * A second pass over a plan that came to rest: what grew on the way and need not have is tried lighter, and
  * every drive train anew as it is loaded now, as long as the whole still holds. Tells what it tries.
@@ -72,7 +70,7 @@ export function* polished(asked: Asked, filled: Filled, from: Settled): Generato
     (role: Role): Lighter =>
     (picks) => {
       const now = picks.stiffer[role] ?? 1;
-      const before = { ...picks, stiffer: { ...picks.stiffer, [role]: now / STEP } };
+      const before = { ...picks, stiffer: { ...picks.stiffer, [role]: now / STIFFER } };
       return now > 1 ? redriven(before, role) : undefined;
     };
   const steps = [...roles.map(guide), ...members.map(member), ...roles.map(softer)];

@@ -35,11 +35,15 @@ const wider =
 
 /** Drives are asked for at the most so many times the usual stiffness. */
 const STIFFEST = 4;
+/** One step of it. */
+export const STIFFER = 1.4;
 const stiffer =
   (role: Role): Stronger =>
   (picks) => {
     const now = picks.stiffer[role] ?? 1;
-    return now * 1.4 <= STIFFEST ? { ...picks, stiffer: { ...picks.stiffer, [role]: now * 1.4 } } : undefined;
+    return !picks.stiffest[role] && now * STIFFER <= STIFFEST
+      ? { ...picks, stiffer: { ...picks.stiffer, [role]: now * STIFFER } }
+      : undefined;
   };
 
 /** Plates are at the most so much thicker than is usual. */

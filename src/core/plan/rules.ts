@@ -126,6 +126,14 @@ const motorFamilies = familiesOf('motor').map((f) => f.id);
 /** Stages of belt that a plan has before a rack or a belt: the wider ones that gear down. */
 const usualStages: ReadonlySet<string> = new Set(['stage-5-20-40', 'stage-5-18-54', 'stage-5-15-60']);
 
+/**
+ * A head from this weight on, kg, hangs on a motor with a brake: a ball screw lets it fall. What the brake
+ * holds, and what it costs more; common practice, no source.
+ */
+export const BRAKE = { from: 12, holds: '1.5 N·m', price: 60 } as const;
+export const isBraked = ({ profile }: Filled, role: Axis['role']): boolean =>
+  role === 'plunge' && profile.head.mass >= BRAKE.from;
+
 /** Least that a motor of a mill holds, N·m. */
 const MILL_MOTOR = 1;
 

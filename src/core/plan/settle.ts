@@ -11,7 +11,7 @@ import type { Asked, Filled } from './asked';
 import { assembled } from './assemble';
 import { type LineAsked, linesFor, type PickedLine, stillDoes } from './line';
 import type { Picks } from './picks';
-import { repaired } from './repair';
+import { repaired, STIFFER } from './repair';
 import { suppliesFor } from './rules';
 
 /** A plan that came to rest: the machine, and the report that it was judged by. */
@@ -30,7 +30,7 @@ export interface Stuck {
 }
 
 /** Rounds in which masses and picks come to rest; each picks nothing lighter than before, so that it ends. */
-const ROUNDS = 40;
+const ROUNDS = 90;
 /** Of the compliance at the tool a drive may give so much to begin with; common practice, no source. */
 const DRIVE_SHARE = 0.3;
 /** Few hobby drive trains are stiffer in line, N/m: more is only asked for where the frame wants it. */
@@ -99,6 +99,17 @@ function withLines(asked: Asked, filled: Filled, before: Picks): Lines {
     const one = askedFor(asked, filled, picks, role);
     if (picks.lines[role] && stillDoes(one)) continue;
     const line = linesFor(one).get(picks.supply!)?.line;
+    const wanted = picks.stiffer[role] ?? 1;
+    if (!line && picks.lines[role] && wanted > 1) {
+      // Nothing as stiff is to be had: what is there stays, and something else has to be stiffer.
+      picks = {
+        ...picks,
+        stiffer: { ...picks.stiffer, [role]: wanted / STIFFER },
+        stiffest: { ...picks.stiffest, [role]: true },
+      };
+      changed = true;
+      continue;
+    }
     if (!line) return { picks: { ...picks, supply: null, lines: {} }, failed: role, changed: true };
     changed = true;
     picks = { ...picks, lines: { ...picks.lines, [role]: line } };
