@@ -27,7 +27,9 @@ describe('the Fit station', () => {
     address.query = 'm=bench&a=a';
   });
   it('says what it does not know, judges as it is typed, and is mended by one press', async () => {
-    const session = await openAxis(axis);
+    // 10 m/min at 0.5 m/s²: 27.8 mm to standstill at each end.
+    const rapid = putInAxis('demands.rapid', guess('speed', '10 m/min'));
+    const session = await openAxis(applyEdits(axis, [rapid]));
     renderOn(session, <FitStation />);
     expect(screen.getByText(/At most so much/)).toHaveTextContent('crash zone');
     // Nothing is green that nobody has said.
