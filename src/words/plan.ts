@@ -84,6 +84,7 @@ export const planKindNames: Readonly<Record<PlanKind, string>> = {
 
 /** What gave out where an attempt came to nothing. */
 const failNames: Readonly<Record<string, string>> = {
+  guide: 'no guide is left for one of the axes',
   drive: 'no drive train of the catalogue holds',
   stiffness: 'the frame gives too much, whatever section of it is taken',
   rounds: 'what is carried and what carries it did not come to rest',
@@ -105,6 +106,7 @@ export const failText = (why: string): string => failNames[why] ?? `a check give
 const wishNames: Readonly<Record<WishCode, string>> = {
   budget: 'the budget',
   room: 'the room',
+  bench: 'the bench',
   power: 'the power at hand',
   floor: 'what the floor carries',
   arrangement: 'the arrangement',
@@ -119,6 +121,7 @@ const wishNames: Readonly<Record<WishCode, string>> = {
 
 const wishKinds: Readonly<Partial<Record<WishCode, Kind>>> = {
   room: 'length',
+  bench: 'length',
   power: 'power',
   floor: 'mass',
   accuracy: 'length',

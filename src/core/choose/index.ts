@@ -13,6 +13,7 @@ export {
   withInstead,
 } from './substitute';
 export {
+  driveCodes,
   driveFamilies,
   everything,
   type FoundLine,

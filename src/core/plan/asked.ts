@@ -1,13 +1,15 @@
+import { cutLoads } from '@/core/machine';
 import {
   type Brief,
   type Job,
+  type Measure,
   type OwnPart,
   type Project,
   type Wishes,
   type AxisNames,
   type Role,
 } from '@/core/model';
-import { type JobProfile, jobOf, jobProfiles } from './jobs';
+import { type JobProfile, jobOf, jobProfiles, USUAL_CUT } from './jobs';
 import { mm, ours } from './ours';
 
 /** Things of a plan that need a name; words come from above. */
@@ -56,6 +58,8 @@ export interface Filled {
     readonly area: { readonly [K in keyof Brief['area']]: NonNullable<Brief['area'][K]> };
   };
   readonly accuracy: number;
+  /** Largest force of the cuts across the machine, N. */
+  readonly peak: number;
   readonly job: Job;
   readonly profile: JobProfile;
   readonly wishes: Wishes;
@@ -79,9 +83,31 @@ function squared({ accuracy, area }: Brief, profile: JobProfile) {
   return ours('slope', Math.min(0.2, Math.max(0.03, (300 * allowed) / width)), 'mm/m');
 }
 
+/** Largest force of the cuts across the machine, N. */
+const peakOf = (of: Pick<Brief, 'cuts' | 'spindle'>): number =>
+  Math.max(0, ...cutLoads(of).map((c) => Math.max(c.along, c.across)));
+
+/**
+ * What somebody said of a brief. What stands in it as ours came with an earlier plan: it is proposed anew,
+ * for the answers may be others now.
+ */
+function saidIn({ area, stock, accuracy, squareness, spindle, cuts, ...rest }: Brief): Brief {
+  const said = <T extends Measure | null>(m: T): T | null => (m && m.basis !== 'ours' ? m : null);
+  return {
+    ...rest,
+    stock,
+    area: { length: said(area.length), width: said(area.width), height: said(area.height) },
+    accuracy: said(accuracy),
+    squareness: said(squareness),
+    spindle: spindle && said(spindle.power) ? spindle : null,
+    cuts: cuts.filter((c) => c.id !== USUAL_CUT || c.feed.basis !== 'ours'),
+  };
+}
+
 /** Fills a brief: what was said stays as it is, the rest is proposed. */
 export function filled({ project, names }: Asked): Filled {
-  const { brief, ownParts } = project;
+  const { ownParts } = project;
+  const brief = saidIn(project.brief);
   const { wishes } = brief;
   const job = wishes.job ?? jobOf(brief);
   const profile = jobProfiles[job];
@@ -110,6 +136,7 @@ export function filled({ project, names }: Asked): Filled {
       area: areaOf(brief, profile.area),
     },
     accuracy: accuracy.si,
+    peak: peakOf({ cuts, spindle }),
     job,
     profile,
     wishes,

@@ -34,8 +34,8 @@ const PLATE = { heavy: 0.018, light: 0.01, table: 0.045 } as const;
 const SUPPORT = 40e6;
 
 /** A guide's sizes and places on its axis. */
-function placed(guide: Guide, role: Role, layout: Layout, picks: Picks, heavy: boolean): Guide {
-  const { arrangement } = picks;
+function placed(axis: Axis, layout: Layout, { arrangement, plates }: Picks, heavy: boolean): Guide {
+  const { guide, role } = axis;
   const wall = role === 'gantry' && arrangement !== 'fixed-gantry';
   const flat = role === 'plunge' ? 'flat' : wall ? 'wall' : 'flat';
   const { reach, drop, lever, columnHeight, travel, spacing } = layout;
@@ -52,7 +52,6 @@ function placed(guide: Guide, role: Role, layout: Layout, picks: Picks, heavy: b
       arrangement === 'cantilever' ? [0, travel.gantry / 3, columnHeight * 0.8] : [0, 0, columnHeight * 0.8],
     table: [0, 0, 0.06],
   }[role];
-  const twice = bothSides(arrangement, role, layout);
   return {
     ...guide,
     mounting: flat,
@@ -63,7 +62,7 @@ function placed(guide: Guide, role: Role, layout: Layout, picks: Picks, heavy: b
     carriageSpan: mm(layout.span[role]),
     plate: {
       material: 'aluminium',
-      thickness: mm(picks.plates * (role === 'table' ? PLATE.table : PLATE[heavy ? 'heavy' : 'light'])),
+      thickness: mm(plates * (role === 'table' ? PLATE.table : PLATE[heavy ? 'heavy' : 'light'])),
     },
     // Eccentrics set wheels and bearings against both sides of their rail.
     grip: guide.kind === 'v-wheel' || guide.kind === 'tube-bearing' ? 'both-sides' : guide.grip,
@@ -73,19 +72,25 @@ function placed(guide: Guide, role: Role, layout: Layout, picks: Picks, heavy: b
     toolX: mm(tool[0]!),
     toolY: mm(tool[1]!),
     toolZ: mm(tool[2]!),
-    driveY: mm(twice ? spacing[role] / 2 : 0),
+    driveY: mm(axis.drive.sets === 2 ? spacing[role] / 2 : 0),
     driveZ: mm(role === 'bed' ? -0.03 : 0),
   };
 }
 
-/** Share of the force that the busier of two sides takes with the tool over it. */
-function worstShare(filled: Filled, layout: Layout, light: number, all: number): number {
-  const { acceleration } = filled.profile;
-  // Hardly any hobby cut pushes harder than this; it stands over the tool, as the saddle does.
-  const cut = filled.profile.head.power === null ? 15 : 100;
-  const over = cut + light * acceleration[1];
-  const even = Math.max(0, all - light) * acceleration[1];
-  const side = 0.5 + layout.travel.gantry / (2 * layout.spacing.bed);
+/**
+ * Share of the force that the busier of two sides takes with the tool over it, while it cuts and speeds up.
+ * @param saddle what stands over the tool, kg. @param all that moves, kg.
+ */
+function worstShare(
+  filled: Filled,
+  { ambition }: Picks,
+  layout: Layout,
+  saddle: number,
+  all: number,
+): number {
+  const over = filled.peak + saddle * ambition.acceleration;
+  const even = Math.max(0, all - saddle) * ambition.acceleration;
+  const side = 0.5 + layout.travel.gantry / (2 * layout.beamLength);
   return Math.min(0.95, (even / 2 + over * side) / (even + over));
 }
 
@@ -222,7 +227,7 @@ export function assembled(asked: Asked, filled: Filled, picks: Picks): Project {
       drive,
       carriedBy: on,
       demands: demandsOf(filled, picks, layout, axis),
-      guide: placed(axis.guide, role, layout, picks, filled.profile.head.power !== null),
+      guide: placed({ ...axis, drive }, layout, picks, filled.profile.head.power !== null),
     };
   });
   const built = { filled, picks, layout, axes: bare, names };
@@ -235,6 +240,7 @@ export function assembled(asked: Asked, filled: Filled, picks: Picks): Project {
   const saddle = weighs('gantry') + weighs('plunge');
   const share = worstShare(
     filled,
+    picks,
     layout,
     saddle,
     saddle + weighs('bed') + membersOf(picks).beam.mass * layout.beamLength,
@@ -243,8 +249,7 @@ export function assembled(asked: Asked, filled: Filled, picks: Picks): Project {
   const even = axes.map((plain): Axis => {
     const axis = { ...plain, letter: letters[plain.role] };
     if (axis.drive.sets === 1) return axis;
-    const part = axis.role === 'bed' ? share : 0.65;
-    return { ...axis, drive: { ...axis.drive, worstShare: ours('ratio', part, '') } as Axis['drive'] };
+    return { ...axis, drive: { ...axis.drive, worstShare: ours('ratio', share, '') } as Axis['drive'] };
   });
   const moved = tableMoves(picks.arrangement);
   return {

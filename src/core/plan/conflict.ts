@@ -8,6 +8,7 @@ import { framesFor } from './rules';
 export const wishCodes = [
   'budget',
   'room',
+  'bench',
   'power',
   'floor',
   'arrangement',
@@ -85,6 +86,7 @@ function softer(project: Project, { brief, wishes, accuracy }: Fill): readonly S
           ),
         ]
       : []),
+    ...(place.bench ? [dropped('bench', [put('brief.place.bench', null)], place.bench.si)] : []),
     ...(place.floorLoad ? [dropped('floor', [put('brief.place.floorLoad', null)], place.floorLoad.si)] : []),
     ...(said.power ? [dropped('power', [put('brief.power', null)], said.power.si)] : []),
     {

@@ -29,10 +29,6 @@ export interface PlanFigures {
 /** Of the accuracy a cut may bend the machine by so much; common practice, no source. */
 export const ACCURACY_SHARE = 0.4;
 
-/** Largest force of the cuts across the machine, N. */
-export const peakOf = ({ brief }: Filled): number =>
-  Math.max(0, ...cutLoads(brief).map((c) => Math.max(c.along, c.across)));
-
 /** Deepest cut over the diameter of its cutter: of a slender one, and of a wide one that surfaces. */
 const DEEPEST = { slender: 2, wide: 0.2, from: 0.02 } as const;
 

@@ -2,7 +2,7 @@ export { type Asked, filled, type Filled, type NamedBody, namedBodies, type Plan
 export { type Conflict, type GivesWay, type WayOut, type WishCode, wishCodes } from './conflict';
 export { type PlanFigures } from './figures';
 export { type GivenUp, givenUp, type ToldFigure, toldFigures } from './gives-up';
-export { type JobProfile, jobOf, jobProfiles } from './jobs';
+export { type JobProfile, jobOf, jobProfiles, USUAL_CUT } from './jobs';
 export { type PlanMoney } from './money';
 export { type Failed, type Plan, type PlanKind, planKinds, type PlanStep } from './planner';
 export {

@@ -43,6 +43,9 @@ export interface JobProfile {
   readonly area: readonly [length: number, width: number, height: number];
 }
 
+/** Id of a cut that nobody said: it is proposed with the job. */
+export const USUAL_CUT = 'usual';
+
 const perMinute = (metres: number): number => metres / 60;
 const perMicrometre = (newton: number): number => newton * 1e6;
 const both = <T>(of: (v: number) => T, low: number, middle: number): readonly [T, T] => [of(low), of(middle)];
@@ -60,7 +63,7 @@ const milled = (
     plunge: string;
   },
 ) => ({
-  ...(startingCut('mill', 'usual', stock) as Extract<Cut, { kind: 'mill' }>),
+  ...(startingCut('mill', USUAL_CUT, stock) as Extract<Cut, { kind: 'mill' }>),
   ...stockInputs(stock, m),
   diameter: m('length', said.d),
   width: m('length', said.width ?? said.d),
@@ -199,7 +202,7 @@ export const jobProfiles: Readonly<Record<Job, JobProfile>> = {
     drag: 8,
     head: light(2.5, 180),
     guides: { level: wheels, plunge: lightPlunge },
-    cut: () => ({ ...startingCut('plasma', 'usual', 'sheet'), feed: m('speed', '5 m/min') }),
+    cut: () => ({ ...startingCut('plasma', USUAL_CUT, 'sheet'), feed: m('speed', '5 m/min') }),
     feed: perMinute(5),
     rapid: both(perMinute, 10, 15),
     acceleration: [1.5, 2],
@@ -215,7 +218,7 @@ export const jobProfiles: Readonly<Record<Job, JobProfile>> = {
     drag: 4,
     head: light(1.5, 80),
     guides: { level: wheels, plunge: lightPlunge },
-    cut: () => ({ ...startingCut('light', 'usual', 'foam'), feed: m('speed', '5 m/min') }),
+    cut: () => ({ ...startingCut('light', USUAL_CUT, 'foam'), feed: m('speed', '5 m/min') }),
     feed: perMinute(5),
     rapid: both(perMinute, 8, 12),
     acceleration: [0.5, 1],
@@ -230,7 +233,7 @@ export const jobProfiles: Readonly<Record<Job, JobProfile>> = {
     drag: 4,
     head: light(1.8, 120),
     guides: { level: wheels, plunge: lightPlunge },
-    cut: () => ({ ...startingCut('knife', 'usual', 'other'), feed: m('speed', '15 m/min') }),
+    cut: () => ({ ...startingCut('knife', USUAL_CUT, 'other'), feed: m('speed', '15 m/min') }),
     feed: perMinute(15),
     rapid: both(perMinute, 20, 24),
     acceleration: [2, 2.5],
@@ -245,7 +248,11 @@ export const jobProfiles: Readonly<Record<Job, JobProfile>> = {
     drag: 1,
     head: light(0.7, 30),
     guides: { level: wheels, plunge: lightPlunge },
-    cut: () => ({ ...startingCut('light', 'usual', 'paper'), stock: 'other', feed: m('speed', '10 m/min') }),
+    cut: () => ({
+      ...startingCut('light', USUAL_CUT, 'paper'),
+      stock: 'other',
+      feed: m('speed', '10 m/min'),
+    }),
     feed: perMinute(10),
     rapid: both(perMinute, 12, 18),
     acceleration: [1, 1.5],

@@ -39,7 +39,7 @@ const STACK = { heavy: 0.085, light: 0.05 } as const;
 /** The rails of the bed lie so far below the table, out of the dust. */
 const BELOW = 0.04;
 /** A table with its carriages over the bed on which it runs. */
-export const TABLE = 0.08;
+const TABLE = 0.08;
 
 export const tableMoves = (arrangement: Arrangement): boolean =>
   arrangement === 'moving-table' || arrangement === 'fixed-gantry';

@@ -1,5 +1,6 @@
 import { familiesOf, familyById, partsIn } from '@/core/catalogue';
 import {
+  driveCodes,
   everything,
   judgedLine,
   type LineCode,
@@ -51,24 +52,9 @@ export interface PickedLine {
 const motorOrder = [['stepper'], ['closed-loop-stepper', 'servo']] as const;
 
 /** What a drive fails by whatever motor turns it: with another motor it need not be asked again. */
-const ofDrive: ReadonlySet<LineCode> = new Set<LineCode>([
-  'whip',
-  'dn',
-  'nut-rubbing',
-  'line-speed',
-  'column',
-  'tooth',
-  'belt-pull',
-  'chain-pull',
-  'nut-load',
-  'nut-heat',
-  'nut-static',
-  'nut-life',
-  'bearing-static',
-  'bearing-life',
-  'shaft-load',
-  'undercut',
-]);
+const ofDrive: ReadonlySet<string> = new Set(driveCodes);
+/** What hangs on the coupling as well, which comes with the motor of a screw. */
+const ofCoupling: ReadonlySet<string> = new Set<LineCode>(['lost-motion', 'ramp-rings']);
 
 /** So many likely ones are put through every check before a group of drives is given up. */
 const PATIENCE = 400;
@@ -137,8 +123,11 @@ function inGroup(
     const whole = completed(axis, isFine(asked.filled));
     const { out, figures, soft, does } = judged(whole, asked);
     if (does) found.set(supply, { line: lineOf(whole), money, figures, family });
-    // Behind a screw stands a coupling that another motor brings along.
-    else if (out.some((c) => ofDrive.has(c)) || (soft && whole.drive.kind !== 'screw')) dead.add(drive);
+    else {
+      const coupled = whole.drive.kind === 'screw';
+      const forGood = out.some((c) => ofDrive.has(c) && !(coupled && ofCoupling.has(c)));
+      if (forGood || (soft && !coupled)) dead.add(drive);
+    }
     if (found.size >= wanted.length) break;
   }
   return found;
@@ -169,5 +158,11 @@ function searched(asked: LineAsked): ReadonlyMap<string, PickedLine> {
   return new Map();
 }
 
-/** Whether the present drive train of an axis still does. */
-export const stillDoes = (asked: LineAsked): boolean => judged(asked.axis, asked).does;
+/** Whether something is wanted more often than it lies in the drawer, and nobody knows its price. */
+const lacks = ({ axis, own }: LineAsked): boolean =>
+  own
+    .filter((p) => p.price === null && ofLine.has(p.family) && axis.parts[p.family] === p.id)
+    .some((p) => p.onHand < axis.drive.sets);
+
+/** Whether the present drive train of an axis still does, and can be had. */
+export const stillDoes = (asked: LineAsked): boolean => !lacks(asked) && judged(asked.axis, asked).does;

@@ -1,10 +1,20 @@
 import { tubeSection, tubeSizes } from '@/core/catalogue';
 import { followBrief } from '@/core/machine';
-import { applyEdits, estimate, getAt, guess, put, startingAxis, startingProject } from '@/core/model';
+import {
+  applyEdits,
+  estimate,
+  getAt,
+  guess,
+  type OwnPart,
+  put,
+  startingAxis,
+  startingProject,
+} from '@/core/model';
 import { newNames, planNames } from '@/words';
 import { describe, expect, it } from 'vitest';
-import { givenUp, jobOf, type PlanFigures } from '.';
+import { givenUp, jobOf, type PlanFigures, planPart } from '.';
 import { filled } from './asked';
+import { guidesFor } from './guides';
 import { arrangementsFor, framesFor, races, usualDrives } from './rules';
 import { beamGives, membersFor, type Profile } from './sections';
 import { carriagesWeigh, driveWeighs, motorWeighs, railsWeigh } from './weights';
@@ -105,6 +115,63 @@ describe('a brief that is filled', () => {
   it('a sheet is reached over the whole of it', () => {
     const { brief } = filled(asked([put('brief.stock.length', estimate('length', '2440 mm'))]));
     expect(brief.area.length.si).toBe(2.44);
+  });
+});
+
+describe('what came with an earlier plan', () => {
+  it('is proposed anew with another job; what was said since stays', () => {
+    const board = filled({ project: begun(), names: planNames });
+    const planned = { ...begun(), brief: board.brief };
+    const said = applyEdits(planned, [
+      put('brief.wishes.job', 'aluminium'),
+      put('brief.area.width', estimate('length', '333 mm')),
+    ]);
+    const { brief, accuracy } = filled({ project: said, names: planNames });
+    expect(brief.cuts.map((c) => c.stock)).toEqual(['aluminium']);
+    expect([brief.area.length.si, brief.area.width.si, accuracy]).toEqual([0.6, 0.333, 5e-5]);
+    const own = { ...board.brief.cuts[0]!, feed: estimate('speed', '3 m/min') };
+    const kept = filled({ project: applyEdits(said, [put('brief.cuts', [own])]), names: planNames });
+    expect(kept.brief.cuts).toEqual([own]);
+  });
+});
+
+describe('guides', () => {
+  const rails = (onHand: number): OwnPart => ({
+    id: 'mine',
+    family: 'profile-rail',
+    name: 'Rails out of a printer',
+    values: { 'guide.size': '20 mm' },
+    price: null,
+    onHand,
+    note: '',
+  });
+  const of = (own: readonly OwnPart[], refused: readonly string[] = []) => {
+    const project = applyEdits(begun(), [
+      put('ownParts', [...own]),
+      put('brief.wishes.refused', [...refused]),
+    ]);
+    return filled({ project, names: planNames });
+  };
+  it('out of the drawer go to as many axes as they reach for, and no further', () => {
+    const has = (count: number) =>
+      (['gantry', 'bed', 'plunge'] as const).map((role) =>
+        guidesFor(of([rails(count)]), role).some((g) => g.part.id === 'mine'),
+      );
+    expect(has(3)).toEqual([false, false, false]);
+    expect(has(4)).toEqual([true, false, false]);
+    expect(has(8)).toEqual([true, true, false]);
+    expect(has(12)).toEqual([true, true, true]);
+  });
+  it('where all are refused nothing is planned, and that is said', () => {
+    const asked = {
+      project: applyEdits(begun(), [put('brief.wishes.refused', ['profile-rail'])]),
+      names: planNames,
+    };
+    const steps = planPart(asked, { part: 'first' });
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    expect(step.value.plans).toEqual([]);
+    expect(step.value.failed[0]).toMatchObject({ why: 'guide', role: 'plunge' });
   });
 });
 

@@ -3,7 +3,7 @@ import type { Asked, Filled } from './asked';
 import { moneyOfPlan } from './money';
 import { asOurs } from './ours';
 import { polished } from './polish';
-import { ACCURACY_SHARE, figuresOf, type PlanFigures, peakOf, thinOf } from './figures';
+import { ACCURACY_SHARE, figuresOf, type PlanFigures, thinOf } from './figures';
 import type { Ambition, Picks } from './picks';
 import { arrangementsFor, framesFor } from './rules';
 import { beamGives, membersFor } from './sections';
@@ -77,7 +77,7 @@ function firstBeam({ brief }: Filled, frame: FrameKind, stiffness: number): numb
 export function ambitionOf(filled: Filled, level: 0 | 1): Ambition {
   const { stiffness, rapid, acceleration } = filled.profile;
   return {
-    stiffness: Math.max(stiffness[level], peakOf(filled) / (ACCURACY_SHARE * filled.accuracy)),
+    stiffness: Math.max(stiffness[level], filled.peak / (ACCURACY_SHARE * filled.accuracy)),
     sure: false,
     rapid: rapid[level],
     acceleration: acceleration[level],

@@ -9,6 +9,7 @@ import {
 import { arrangedAxes, type Axis, type Project, type Role } from '@/core/model';
 import type { Asked, Filled } from './asked';
 import { assembled } from './assemble';
+import { guidesFor } from './guides';
 import { type LineAsked, linesFor, type PickedLine, stillDoes } from './line';
 import type { Picks } from './picks';
 import { repaired, STIFFER } from './repair';
@@ -144,6 +145,8 @@ export function looked(asked: Asked, filled: Filled, picks: Picks) {
 export function* settle(asked: Asked, filled: Filled, start: Picks): Generator<number, Settled | Stuck> {
   let picks = start;
   const stuck = (why: string, role: Role | null = null): Stuck => ({ ok: false, why, role });
+  const unguided = outwards(start).find((role) => guidesFor(filled, role).length === 0);
+  if (unguided) return stuck('guide', unguided);
   let restarts = 0;
   for (let round = 1; round <= ROUNDS; round++) {
     yield round;

@@ -115,5 +115,14 @@ describe('what a change costs', () => {
     expect(left(gantry.id)).toEqual([0, 0, 1]);
     expect(left(bed.id)).toEqual([2, 1, 1]);
     expect(left(plunge.id)).toEqual([1, 0, 1]);
+    // Three motors lie there and three are wanted; of two, the last axis buys its own.
+    const motors = (has: number) => {
+      const shelf = ownParts.map((p) => (p.id === 'm' ? { ...p, onHand: has } : p));
+      const paid = rows({ ...kayak, axes, ownParts: shelf });
+      return paid.filter((r) => r.family === 'stepper').map((r) => r.count);
+    };
+    expect(motors(3)).toEqual([0, 0]);
+    expect(motors(2)).toEqual([0, 1]);
+    expect(motors(0)).toEqual([2, 1]);
   });
 });

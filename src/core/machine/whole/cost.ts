@@ -162,7 +162,12 @@ export function axisCost(project: Pick<Project, 'ownParts'>, axis: Axis): readon
  */
 export function costReport(project: Project, reports: readonly AxisReport[]): CostReport {
   const { axes, brief } = project;
-  const parts = [...axes.flatMap((axis) => ownRows(project, axis)), ...sharedRows(project, reports)];
+  // What an axis takes out of the drawer is not there for those after it.
+  const own = axes.flatMap((axis, i) => {
+    const before = { ownParts: project.ownParts, axes: axes.slice(0, i) };
+    return ownRows({ ownParts: partsLeft(before, axis.id) }, axis);
+  });
+  const parts = [...own, ...sharedRows(project, reports)];
   const unpicked = axes.flatMap((axis) =>
     links
       .filter(({ families }) => !families.some((id) => axis.parts[id]))

@@ -209,7 +209,7 @@ export function Plans(props: {
   const { plans, conflict, failed } = answer;
   const open = (place: number) => {
     const at = new Date().toISOString();
-    const stamps = plans.map(() => ({ id: freshId(), at }));
+    const stamps = [...plans, null].map(() => ({ id: freshId(), at }));
     return editor.apply(adoptEdits(project, plans, place, stamps), planName(plans[place]!, place));
   };
   const heaviest = Math.max(0, ...plans.map((p) => p.figures.heaviest));

@@ -2,8 +2,17 @@
 
 import { useId, useMemo } from 'react';
 import { footprint } from '@/core/machine';
-import { arrangements, estimate, type FrameKind, frameKinds, type Job, jobs, put } from '@/core/model';
-import { type Filled, filled, jobProfiles, type Plan } from '@/core/plan';
+import {
+  arrangements,
+  estimate,
+  type FrameKind,
+  frameKinds,
+  type Job,
+  jobs,
+  type Measure,
+  put,
+} from '@/core/model';
+import { type Filled, filled, jobProfiles, type Plan, USUAL_CUT } from '@/core/plan';
 import { formatQuantity } from '@/core/units';
 import { MachineField } from '@/features/fields';
 import { machineHref, useMachine } from '@/features/frame';
@@ -30,6 +39,9 @@ const Fields = ({ paths }: { paths: readonly string[] }) => (
     ))}
   </div>
 );
+
+/** Whether nobody has said a figure: it is taken, or came with an earlier plan. */
+const isOpen = (said: Measure | null): boolean => !said || said.basis === 'ours';
 
 const useLength = () => {
   const { system } = useMachine();
@@ -63,7 +75,7 @@ function WhatJob({ known }: { readonly known: Filled }) {
       </div>
       <p className={styles.hint}>
         Hardest cut: {cut ? cut.name : 'none'}
-        {project.brief.cuts.length === 0 ? ', as it is usual' : ''}.{' '}
+        {cut?.id === USUAL_CUT ? ', as it is usual' : ''}.{' '}
         <Link href={machineHref('brief', project.id, 'cuts')}>Say your own cuts</Link>
       </p>
     </Question>
@@ -80,7 +92,7 @@ function HowBig({ known }: { readonly known: Filled }) {
       number={2}
       title="How big is a piece?"
       answer={text}
-      open={!brief.area.length || !brief.area.width}
+      open={isOpen(brief.area.length) || isOpen(brief.area.width)}
     >
       <div className={styles.beside}>
         <PieceSketch length={length.si} width={width.si} label={`A piece of ${text} beside a grown person`} />
@@ -96,7 +108,12 @@ function HowTall({ known }: { readonly known: Filled }) {
   const { height } = known.brief.area;
   const stock = brief.stock.thickness?.si ?? height.si / 3;
   return (
-    <Question number={3} title="How tall is the work?" answer={say(height.si)} open={!brief.area.height}>
+    <Question
+      number={3}
+      title="How tall is the work?"
+      answer={say(height.si)}
+      open={isOpen(brief.area.height)}
+    >
       <div className={styles.beside}>
         <HeightSketch
           height={height.si}
@@ -115,7 +132,12 @@ function HowExact({ known }: { readonly known: Filled }) {
   const { accuracy } = project.brief;
   const fine = (si: number) => formatQuantity('length', si, system, 2).text;
   return (
-    <Question number={4} title="How exact must it be?" answer={`± ${fine(known.accuracy)}`} open={!accuracy}>
+    <Question
+      number={4}
+      title="How exact must it be?"
+      answer={`± ${fine(known.accuracy)}`}
+      open={isOpen(accuracy)}
+    >
       <div className={styles.words} role="radiogroup" aria-label="How exact, in words">
         {accuracyWords.map(([si, says]) => (
           <label key={si}>

@@ -4,10 +4,11 @@ import { describe, expect, it } from 'vitest';
 import { planIn } from '@/core/changes';
 import { beginMachine } from '@/core/machine';
 import { applyEdits, put, type Project, projectIssues, startingProject } from '@/core/model';
-import { plansFor } from '@/core/plan';
+import { type Plan, plansFor } from '@/core/plan';
+import { demoMachines } from '@/demo';
 import { newNames, planNames } from '@/words';
 import { openSession, renderOn } from '@test/helpers/session';
-import { adoptEdits, planName } from './adopt';
+import { adoptEdits, BEFORE, planName } from './adopt';
 import { StartView } from './start-view';
 
 const fresh = (): Project => beginMachine('machine-1', '2026-11-25T10:00:00.000Z', 'New', newNames.axis);
@@ -94,11 +95,23 @@ describe('a plan that is opened', () => {
     let step = steps.next();
     while (!step.done) step = steps.next();
     const { plans } = step.value;
-    const stamps = plans.map((_, i) => ({ id: `kept-${i}`, at: '2026-11-28T10:00:00.000Z' }));
+    const stamps = [...plans, null].map((_, i) => ({ id: `kept-${i}`, at: '2026-11-28T10:00:00.000Z' }));
     const opened = applyEdits(project, adoptEdits(project, plans, plans.length - 1, stamps));
     expect(opened.axes).toEqual(plans.at(-1)!.project.axes);
     expect(opened.revisions.map((r) => r.name)).toEqual(plans.map(planName));
     for (const [i, revision] of opened.revisions.entries())
       expect(planIn(revision)!.structure).toEqual(plans[i]!.project.structure);
   }, 60_000);
+  it('over a plan that stands keeps that one too', () => {
+    const [kayak] = demoMachines();
+    const plan = { kind: 'cheapest', project: fresh() } as unknown as Plan;
+    const stamps = ['a', 'b'].map((id) => ({ id, at: '2026-11-28T10:00:00.000Z' }));
+    const opened = applyEdits(kayak!, adoptEdits(kayak!, [plan], 0, stamps));
+    const names = opened.revisions.map((r) => r.name);
+    expect(names.slice(-2)).toEqual([BEFORE, 'Plan A: cheapest that holds']);
+    expect(planIn(opened.revisions.at(-2)!)!.axes).toEqual(kayak!.axes);
+    // Over one that nobody has begun there is nothing to keep.
+    const begun = applyEdits(fresh(), adoptEdits(fresh(), [plan], 0, stamps));
+    expect(begun.revisions.map((r) => r.name)).toEqual(['Plan A: cheapest that holds']);
+  });
 });

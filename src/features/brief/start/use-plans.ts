@@ -27,12 +27,13 @@ export type PlansState =
 /** Parts that there are at least: the first, and two that follow it beside one another. */
 const FEWEST = 3;
 
-class Refused extends Error {}
+/** A part that did not come to its end: with what failed, or without a word where it was stopped. */
+class Ended extends Error {}
 
 /** The answer of a job; one that was stopped or failed ends all. */
 function outputOf(result: JobResult<'plan'>): PlanAnswer {
   if (result.ok) return result.output;
-  throw new Refused(result.reason === 'failed' ? result.message : '');
+  throw new Ended(result.reason === 'failed' ? result.message : '');
 }
 
 /** Plans worked out beside the page, the cheapest first and the others beside one another; can be stopped. */

@@ -183,7 +183,8 @@ function rackPieces(lie: Lie, d: Drawn): Own[] {
   const [wide, high] = mounts.rack ? [mounts.rack.width, mounts.rack.height] : [mm(20), mm(20)];
   const pitch = racks.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
   const whole = planRack(demands.travel.si, drive.segment.si, pitch).pieces * drive.segment.si;
-  const long = fit.rack?.si ?? whole;
+  // The last piece is sawn where its rail ends, until somebody says how long the rack is.
+  const long = fit.rack?.si ?? Math.min(whole, axis.guide.railLength?.si ?? whole);
   const pinion = (drive.teeth.si * drive.module.si) / Math.cos(drive.helixAngle.si);
   return lanes(lie, d, high).flatMap((v, lane): Own[] => {
     // Teeth look away from the rails, and the pinion stands beyond them.
