@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
 import { readProjectFile } from '@/core/formats';
 import { allFindings, axisReport, type CutMemory, machineReport } from '@/core/machine';
-import { axisDoubt } from '@/core/choose';
+import { axisDoubt } from '@/core/doubt';
 import type { Project } from '@/core/model';
 import { tell } from './tell';
 

@@ -8,6 +8,8 @@ export interface Material {
   /** Young's modulus. */
   readonly modulus: Quantity<'modulus'>;
   readonly shearModulus: Quantity<'modulus'>;
+  /** Half-width of the 95 % interval of both, relative: what a bar of this name may be off. */
+  readonly spread: number;
   readonly density: Quantity<'density'>;
   /** Share of critical damping of a built-up machine part, not of the material alone. */
   readonly damping: number;
@@ -17,19 +19,20 @@ export interface Material {
 }
 
 /**
- * Young's modulus in GPa, density in kg/m³. Shear follows from Poisson's ratio in an even material; wood across
- * its grain and printed parts are weaker, theirs is given.
+ * Young's modulus in GPa, its spread as a share (of wood and prints from memory), density in kg/m³. Shear
+ * follows from Poisson's ratio in an even material; wood across its grain and printed parts are weaker, theirs
+ * is given.
  */
 const MATERIALS = `
-id               | name             | modulus | poisson | shear | density | damping | creeps | basis
-steel            | Steel            | 206     | 0.3     |       | 7850    | 0.01    | no     | from memory; textbooks agree within 5 %
-aluminium        | Aluminium        | 70      | 0.33    |       | 2700    | 0.01    | no     | from memory; textbooks agree within 5 %
-cast-iron        | Cast iron        | 110     | 0.26    |       | 7200    | 0.02    | no     | from memory; textbooks agree within 5 %
-polymer-concrete | Polymer concrete | 30      | 0.25    |       | 2300    | 0.04    | no     | from memory; 25 to 40 GPa by mix
-birch-plywood    | Birch plywood    | 9       |         | 0.65  | 680     | 0.03    | no     | from memory; 8 to 10 GPa along the outer grain
-maple            | Maple            | 12      |         | 0.9   | 700     | 0.03    | no     | from memory; along the grain
-petg             | PETG, printed    | 2       | 0.38    |       | 1270    | 0.04    | yes    | from memory; by layer direction
-pla              | PLA, printed     | 3.3     | 0.36    |       | 1240    | 0.04    | yes    | from memory; by layer direction
+id               | name             | modulus | poisson | shear | spread | density | damping | creeps | basis
+steel            | Steel            | 206     | 0.3     |       | 0.05   | 7850    | 0.01    | no     | from memory; textbooks agree within 5 %
+aluminium        | Aluminium        | 70      | 0.33    |       | 0.05   | 2700    | 0.01    | no     | from memory; textbooks agree within 5 %
+cast-iron        | Cast iron        | 110     | 0.26    |       | 0.15   | 7200    | 0.02    | no     | from memory; textbooks agree within 5 %
+polymer-concrete | Polymer concrete | 30      | 0.25    |       | 0.25   | 2300    | 0.04    | no     | from memory; 25 to 40 GPa by mix
+birch-plywood    | Birch plywood    | 9       |         | 0.65  | 0.25   | 680     | 0.03    | no     | from memory; 8 to 10 GPa along the outer grain
+maple            | Maple            | 12      |         | 0.9   | 0.25   | 700     | 0.03    | no     | from memory; along the grain
+petg             | PETG, printed    | 2       | 0.38    |       | 0.3    | 1270    | 0.04    | yes    | from memory; by layer direction
+pla              | PLA, printed     | 3.3     | 0.36    |       | 0.3    | 1240    | 0.04    | yes    | from memory; by layer direction
 `;
 
 const GPA = 1e9;
@@ -41,6 +44,7 @@ function materialOf(row: Row): Material {
     name: row.name!,
     modulus: quantity('modulus', modulus),
     shearModulus: quantity('modulus', shear),
+    spread: Number(row.spread),
     density: quantity('density', Number(row.density)),
     damping: Number(row.damping),
     creeps: row.creeps === 'yes',

@@ -1,4 +1,3 @@
-export { axisDoubt, type AxisDoubt, type RungDoubt, type Sway, swayed, swaysOf } from './doubt';
 export { type Change, type Comparison, type ComparedRow, compareReports } from './compare';
 export { moved, outcomeKey, restsOf } from './rests';
 export { type Instead, type InsteadGroup, insteadGroups, type InsteadIs, insteadOf } from './instead';

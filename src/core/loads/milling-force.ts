@@ -48,6 +48,75 @@ export const THINNEST = 1e-6;
 /** Angle over which a tooth is in the cut, rad. @param width radial width over the diameter, 0 to 1. */
 export const engagement = (width: number): number => Math.acos(1 - 2 * Math.min(1, Math.max(0, width)));
 
+/** Places of the teeth in the cut, and the chips that they take: what material and edge do not change. */
+interface Turn {
+  readonly arc: number;
+  /** Panels of one tooth's engagement, then teeth step by step; sine and cosine of where each stands. */
+  readonly sine: Float64Array;
+  readonly cosine: Float64Array;
+  /** Chip, m, and the logarithm of the chip that counts for the specific force. */
+  readonly chip: Float64Array;
+  readonly log: Float64Array;
+  /** Teeth before each step of the turn, the panels counted in. */
+  readonly upTo: Uint32Array;
+}
+
+/** Sines and chips of a turn. @param arc of one tooth, from where on. */
+function turnOf(arc: number, from: number, flutes: number, fz: number): Turn {
+  const places: number[] = [];
+  for (let i = 0; i <= PANELS; i++) places.push(from + (arc * i) / PANELS);
+  const upTo = new Uint32Array(STEPS + 1);
+  const pitch = (2 * Math.PI) / flutes;
+  for (let step = 0; step < STEPS; step++) {
+    upTo[step] = places.length;
+    for (let tooth = 0; tooth < flutes; tooth++) {
+      const phi = pitch * ((step + 0.5) / STEPS + tooth);
+      if (phi >= from && phi <= from + arc) places.push(phi);
+    }
+  }
+  upTo[STEPS] = places.length;
+  const sine = Float64Array.from(places, Math.sin);
+  const chip = sine.map((s) => Math.max(0, fz * s));
+  return {
+    arc,
+    sine,
+    cosine: Float64Array.from(places, Math.cos),
+    chip,
+    log: chip.map((h) => Math.log(Math.max(THINNEST, h))),
+    upTo,
+  };
+}
+
+/** Turns that were laid out; draws and searches ask for the same ones thousands of times. */
+const laidOut = new Map<string, Turn>();
+const MOST_LAID_OUT = 64;
+
+function turnFor(arc: number, from: number, flutes: number, fz: number): Turn {
+  const key = [arc, from, flutes, fz].join(' ');
+  const kept = laidOut.get(key);
+  if (kept) return kept;
+  if (laidOut.size >= MOST_LAID_OUT) laidOut.clear();
+  const turn = turnOf(arc, from, flutes, fz);
+  laidOut.set(key, turn);
+  return turn;
+}
+
+/** Means over the turn, by Simpson's rule over the engagement of one tooth. */
+function meansOf({ arc, sine, cosine, chip, log }: Turn, edge: number, exponent: number, radial: number) {
+  let [torque, along, across] = [0, 0, 0];
+  for (let i = 0; i <= PANELS; i++) {
+    const [s, c] = [sine[i]!, cosine[i]!];
+    const force = edge * Math.exp(-exponent * log[i]!) * chip[i]!;
+    const weight = (i === 0 || i === PANELS ? 1 : i % 2 ? 4 : 2) * force;
+    // Tangential against the turning, radial towards the middle.
+    torque += weight;
+    along += weight * (c + radial * s);
+    across += weight * (s - radial * c);
+  }
+  const share = arc / (3 * PANELS * 2 * Math.PI);
+  return { torque: torque * share, along: along * share, across: across * share };
+}
+
 /**
  * Kienzle's force on each tooth, summed over the teeth and over one turn (Kienzle 1952; Altintas,
  * Manufacturing Automation): means by Simpson's rule over the engagement, peaks and RMS by 720 steps between
@@ -62,38 +131,21 @@ export function millingForce(
 ): MillingForce {
   const fz = feed / (flutes * (spindle / (2 * Math.PI)));
   const arc = engagement(width / diameter);
-  const [from, to] = climb ? [Math.PI - arc, Math.PI] : [0, arc];
+  const turn = turnFor(arc, climb ? Math.PI - arc : 0, flutes, fz);
+  const { sine, cosine, chip, log, upTo } = turn;
   // The specific force is given at a chip of 1 mm.
   const edge = kc11 * depth * 1e-3 ** exponent;
-  const tangential = (sine: number) => {
-    const h = Math.max(0, fz * sine);
-    return edge * Math.max(THINNEST, h) ** -exponent * h;
-  };
-  let [meanT, meanX, meanY] = [0, 0, 0];
-  for (let i = 0; i <= PANELS; i++) {
-    const phi = from + (arc * i) / PANELS;
-    const [sine, cosine] = [Math.sin(phi), Math.cos(phi)];
-    const weight = (i === 0 || i === PANELS ? 1 : i % 2 ? 4 : 2) * tangential(sine);
-    // Tangential against the turning, radial towards the middle.
-    meanT += weight;
-    meanX += weight * (cosine + radial * sine);
-    meanY += weight * (sine - radial * cosine);
-  }
-  const share = (flutes * arc) / (3 * PANELS * 2 * Math.PI);
+  const mean = meansOf(turn, edge, exponent, radial);
   let [squareX, squareY, peakX, peakY, peakF, teeth] = [0, 0, 0, 0, 0, 0];
   let pulls = false;
-  const pitch = (2 * Math.PI) / flutes;
   for (let step = 0; step < STEPS; step++) {
-    let [fx, fy, ft, cutting] = [0, 0, 0, 0];
-    for (let tooth = 0; tooth < flutes; tooth++) {
-      const phi = pitch * ((step + 0.5) / STEPS + tooth);
-      if (phi < from || phi > to) continue;
-      const [sine, cosine] = [Math.sin(phi), Math.cos(phi)];
-      const f = tangential(sine);
-      fx += f * (cosine + radial * sine);
-      fy += f * (sine - radial * cosine);
+    const [first, last] = [upTo[step]!, upTo[step + 1]!];
+    let [fx, fy, ft] = [0, 0, 0];
+    for (let i = first; i < last; i++) {
+      const f = edge * Math.exp(-exponent * log[i]!) * chip[i]!;
+      fx += f * (cosine[i]! + radial * sine[i]!);
+      fy += f * (sine[i]! - radial * cosine[i]!);
       ft += f;
-      cutting += 1;
     }
     onStep?.((step + 0.5) / STEPS / flutes, fx, fy);
     squareX += fx * fx;
@@ -101,17 +153,17 @@ export function millingForce(
     peakX = Math.max(peakX, Math.abs(fx));
     peakY = Math.max(peakY, Math.abs(fy));
     peakF = Math.max(peakF, ft);
-    teeth = Math.max(teeth, cutting);
+    teeth = Math.max(teeth, last - first);
     if (fx < 0) pulls = true;
   }
   return {
-    meanAlong: meanX * share,
-    meanAcross: meanY * share,
+    meanAlong: mean.along * flutes,
+    meanAcross: mean.across * flutes,
     peakAlong: peakX,
     peakAcross: peakY,
     rmsAlong: Math.sqrt(squareX / STEPS),
     rmsAcross: Math.sqrt(squareY / STEPS),
-    meanTorque: (meanT * share * diameter) / 2,
+    meanTorque: (mean.torque * flutes * diameter) / 2,
     peakTorque: (peakF * diameter) / 2,
     teeth,
     pulls,

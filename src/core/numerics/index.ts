@@ -10,5 +10,5 @@ export {
   inverseInBand,
   solveBanded,
 } from './banded';
-export { normalCdf } from './normal';
+export { normalCdf, normalQuantile } from './normal';
 export { type Chance, chanceFrom, normalsFrom } from './chance';

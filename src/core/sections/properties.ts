@@ -206,21 +206,20 @@ export interface Strip {
  * @param fill material inside a hollow section; none for a solid one. It adds bending stiffness only if it
  * bonds, so half
  *   of its modulus is counted (practice, no source), and no twist.
+ * @param stiffer its own material over what the table says of it.
  */
 export function memberOf(
   section: Section,
   material: MaterialId,
   strips: readonly Strip[] = [],
   fill?: MaterialId,
+  stiffer = 1,
 ): MemberProperties {
   const p = propertiesOf(section);
-  const m = materials[material];
-  let [EA, EIv, EIl] = [m.modulus * p.area, m.modulus * p.secondMomentV, m.modulus * p.secondMomentL];
-  let [mass, turning, GJ] = [
-    m.density * p.area,
-    m.density * (p.secondMomentV + p.secondMomentL),
-    m.shearModulus * p.torsion,
-  ];
+  const { density, ...m } = materials[material];
+  const [E, G] = [stiffer * m.modulus, stiffer * m.shearModulus];
+  let [EA, EIv, EIl] = [E * p.area, E * p.secondMomentV, E * p.secondMomentL];
+  let [mass, turning, GJ] = [density * p.area, density * (p.secondMomentV + p.secondMomentL), G * p.torsion];
   // The middle of what is joined so far.
   let [up, out] = [0, 0];
   const join = (
@@ -260,7 +259,7 @@ export function memberOf(
     mass += fm.density * hollow.area;
     turning += fm.density * (hollow.secondMomentV + hollow.secondMomentL);
   }
-  return { EA, EIv, EIl, GJ, GAv: m.shearModulus * p.shearV, GAl: m.shearModulus * p.shearL, mass, turning };
+  return { EA, EIv, EIl, GJ, GAv: G * p.shearV, GAl: G * p.shearL, mass, turning };
 }
 
 /** The room inside a closed section; undefined where there is none. */

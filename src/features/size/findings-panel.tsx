@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { AxisDoubt } from '@/core/choose';
+import type { AxisDoubt } from '@/core/doubt';
 import { originsOf } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { FindingList, NoNumber, Ours, TrialBar } from '@/features/findings';

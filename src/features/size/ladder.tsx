@@ -1,6 +1,6 @@
 'use client';
 
-import type { AxisDoubt } from '@/core/choose';
+import type { AxisDoubt } from '@/core/doubt';
 import type { Rung } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';

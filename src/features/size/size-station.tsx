@@ -3,7 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { PartLink } from '@/core/catalogue';
-import { axisDoubt } from '@/core/choose';
+import { axisDoubt } from '@/core/doubt';
 import { formatQuantity } from '@/core/units';
 import { AxisWorking } from '@/features/findings';
 import { machineHref, useMachine, WHOLE } from '@/features/frame';

@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
-import { axisDoubt } from '@/core/choose';
+import { axisDoubt } from '@/core/doubt';
 import { axisReport } from '@/core/machine';
 import { axisFields, type ScrewDrive } from '@/core/model';
 import { fieldText, figureName, labelOf, ratioText, remedyEffect, remedyText } from '@/words';

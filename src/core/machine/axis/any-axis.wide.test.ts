@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { axisDoubt } from '@/core/choose';
+import { axisDoubt } from '@/core/doubt';
 import { applyEdits, type Axis, axisFields, axisIssues, brokenRule, fieldRuleAt, getAt } from '@/core/model';
 import { parseQuantity } from '@/core/units';
 import { anywhere, holes } from '@test/helpers/anywhere';

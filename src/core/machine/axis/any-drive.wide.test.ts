@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { axisDoubt } from '@/core/choose';
+import { axisDoubt } from '@/core/doubt';
 import {
   type Axis,
   axisFields,

@@ -56,6 +56,8 @@ export {
   type AxisChecked,
   axisChecks,
   type AxisCode,
+  type AxisSubject,
+  doubtedAxisChecks,
   INERTIA_ENDS,
   subjectOf as axisSubject,
 } from './checks';
@@ -63,6 +65,7 @@ export type { Figure } from './figures';
 export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from './move';
 export { followers, followTravel } from './follow-travel';
 export { oursOf } from './ours';
+export { type SwiftAxis, swiftAxis } from './swift';
 export { type LostMotion, lostMotionOf } from './train';
 export {
   type AccelerationStep,

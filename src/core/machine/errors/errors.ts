@@ -38,7 +38,14 @@ export interface ErrorBudget {
   readonly bounds: readonly string[];
 }
 
-const figure = (report: AxisReport | undefined, id: string) =>
+/** What the budgets read of an axis: part of its report. */
+export interface AxisErrors extends Pick<AxisReport, 'axisId'> {
+  readonly figures: readonly { readonly id: string; readonly value: number }[];
+  readonly lostMotion: Pick<AxisReport['lostMotion'], 'value' | 'missing'>;
+  readonly stiffness: Pick<AxisReport['stiffness'], 'value' | 'missing'>;
+}
+
+const figure = (report: AxisErrors | undefined, id: string) =>
   report?.figures.find((f) => f.id === id)?.value ?? null;
 
 /** Roles of the axes that move the tool in a direction. */
@@ -47,7 +54,7 @@ const roleOf: Record<WayId, readonly string[]> = { x: ['bed', 'table'], y: ['gan
 /** What the whole budget is made from. */
 interface Causes {
   readonly project: Pick<Project, 'axes' | 'brief'>;
-  readonly reports: readonly AxisReport[];
+  readonly reports: readonly AxisErrors[];
   readonly cuts: readonly CutLoad[];
   readonly frame: FrameSummary | null;
 }
@@ -59,7 +66,7 @@ function squarenessOf({ project: { brief, axes } }: Causes): number | null {
 }
 
 /** Pitch error as the axis is calibrated, and what calibration takes away. */
-function pitchOf(report: AxisReport | undefined, axis: Project['axes'][number] | undefined) {
+function pitchOf(report: AxisErrors | undefined, axis: Project['axes'][number] | undefined) {
   const whole = figure(report, 'lead-error');
   const even = figure(report, 'lead-left');
   if (whole === null || even === null || !axis) return { value: null, taken: 0, calibrated: false };
@@ -115,7 +122,7 @@ function boundsOf({ project, reports, frame }: Causes, axis: Project['axes'][num
  */
 export function errorBudgets(
   project: Pick<Project, 'axes' | 'brief'>,
-  reports: readonly AxisReport[],
+  reports: readonly AxisErrors[],
   cuts: readonly CutLoad[],
   frame: FrameSummary | null,
 ): ErrorBudget[] {

@@ -1,1 +1,1 @@
-export { type ErrorBudget, errorBudgets, type ErrorId, type ErrorShare } from './errors';
+export { type AxisErrors, type ErrorBudget, errorBudgets, type ErrorId, type ErrorShare } from './errors';

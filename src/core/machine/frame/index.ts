@@ -1,5 +1,12 @@
 export { type FrameCandidate, type FrameRemedyCode, frameRemedyCodes } from './candidates';
-export { type DriveStiffness, driveStiffnessOf, type FrameInputs, frameInputs, frameKey } from './inputs';
+export {
+  type DriveStiffness,
+  driveStiffnessOf,
+  type FrameInputs,
+  frameInputs,
+  frameKey,
+  type Grades,
+} from './inputs';
 export type { Unbuilt } from './model';
 export {
   type Flex,

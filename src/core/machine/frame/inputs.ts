@@ -5,6 +5,7 @@ import {
   type Axis,
   holdsBothSides,
   isMeasure,
+  type MaterialId,
   type Project,
   sideStiffness,
   type Structure,
@@ -55,7 +56,12 @@ export interface FrameInputs {
   readonly axes: readonly FrameAxis[];
   /** What rides on the gantry axis, kg. */
   readonly ridden: number;
+  /** Stiffness of materials over what the table says of them; left out: as it says. */
+  readonly grades?: Grades;
 }
+
+/** How much stiffer a bar of a material is than the table says. */
+export type Grades = Readonly<Partial<Record<MaterialId, number>>>;
 
 /** Paths of what the plate of an axis lacks. */
 function lackingOf({ guide }: Axis, index: number): string[] {
@@ -67,7 +73,7 @@ function lackingOf({ guide }: Axis, index: number): string[] {
   return missing.length ? missing : [`${at}.raceSpacing`];
 }
 
-function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
+function frameAxis(axis: Axis, index: number, drive: number, grades: Grades): FrameAxis {
   const { guide, drive: train } = axis;
   const shape = plateShape(axis) ?? null;
   const free = guide.kind === 'round-rod';
@@ -87,7 +93,7 @@ function frameAxis(axis: Axis, index: number, drive: number): FrameAxis {
     spacing: guide.spacing?.si ?? null,
     offPlane: guide.offPlane?.si ?? 0,
     plate: guide.plate && {
-      modulus: materials[guide.plate.material].modulus,
+      modulus: (grades[guide.plate.material] ?? 1) * materials[guide.plate.material].modulus,
       thickness: guide.plate.thickness.si,
     },
     platePath: `${at}.plate.thickness`,
@@ -107,18 +113,24 @@ export const driveStiffnessOf = (
 ): DriveStiffness =>
   axes.map((axis) => reports.find((r) => r.axisId === axis.id)?.stiffness.value ?? Infinity);
 
-/** What the frame of a machine is solved with. @param drives of its axes, out of their reports. */
+/**
+ * What the frame of a machine is solved with.
+ * @param drives of its axes, out of their reports. @param grades of materials, where they are not as the
+ * table says.
+ */
 export function frameInputs(
   { axes, structure, brief }: Pick<Project, 'axes' | 'structure' | 'brief'>,
   drives: DriveStiffness,
   masses: MassReport,
+  grades?: Grades,
 ): FrameInputs {
   const gantry = axes.findIndex((a) => a.role === 'gantry');
   return {
     arrangement: brief.arrangement,
     structure,
-    axes: axes.map((axis, i) => frameAxis(axis, i, drives[i] ?? Infinity)),
+    axes: axes.map((axis, i) => frameAxis(axis, i, drives[i] ?? Infinity, grades ?? {})),
     ridden: masses.axes[gantry]?.total ?? 0,
+    ...(grades ? { grades } : {}),
   };
 }
 

@@ -3,7 +3,7 @@ import { memberOf } from '@/core/sections';
 import type { Base, Carried, GantryInput, Series } from '@/core/structure';
 import { stripsOf } from '../demand';
 import { armFoot, type Feet, portalFeet, standingFeet } from './feet';
-import type { FrameAxis, FrameInputs } from './inputs';
+import type { FrameAxis, FrameInputs, Grades } from './inputs';
 import { drivesOf, plateOf } from './plates';
 import { plateBending } from './plate-bending';
 import { onRods, rodFlexibility, rodsUnder } from './rods';
@@ -32,12 +32,22 @@ const stands = (arrangement: Arrangement) => arrangement === 'moving-table' || a
 type Member = ReturnType<typeof memberOf>;
 type Members = Readonly<Record<'beam' | 'column' | 'bed', Member>> & { readonly crossbar: Member | null };
 
-const membersOf = ({ beam, column, crossbar, bed }: Structure): Members => ({
-  crossbar: crossbar && memberOf(crossbar.section, crossbar.material),
-  beam: memberOf(beam.section, beam.material, stripsOf(beam), beam.fill ?? undefined),
-  column: memberOf(column.section, column.material),
-  bed: memberOf(bed.section, bed.material),
-});
+function membersOf({ beam, column, crossbar, bed }: Structure, grades: Grades): Members {
+  const plain = ({ section, material }: Pick<Structure['bed'], 'section' | 'material'>) =>
+    memberOf(section, material, [], undefined, grades[material]);
+  return {
+    crossbar: crossbar && plain(crossbar),
+    beam: memberOf(
+      beam.section,
+      beam.material,
+      stripsOf(beam),
+      beam.fill ?? undefined,
+      grades[beam.material],
+    ),
+    column: plain(column),
+    bed: plain(bed),
+  };
+}
 
 /** A bed whose posts are lifted hangs on its ends alone. */
 const LIFTED_SUPPORTS = 2;
@@ -124,7 +134,7 @@ export function frameModel(
   );
   const standing = stands(arrangement);
   if (!gantry || (!standing && !bed)) return { unbuilt: 'no-gantry-axis' };
-  const members = membersOf(structure);
+  const members = membersOf(structure, inputs.grades ?? {});
   const feet = standing ? standingFeet(structure) : feetOf(arrangement, structure, members, bed!);
   if (!feet) return { unbuilt: 'loose' };
   const length = structure.beam.length.si;

@@ -1,6 +1,6 @@
 import { type GantryAnswer, type Share, solveGantry, type Station } from '@/core/structure';
 import type { FrameInputs } from './inputs';
-import { type FrameModel, frameModel, type Unbuilt } from './model';
+import { type FrameModel, frameModel, REPORT_PIECES, type Unbuilt } from './model';
 
 /** One moment of the beam's shape: place along it, movement out (x) and up (z) in m, twist in rad. */
 export interface ShapePoint {
@@ -116,15 +116,20 @@ function shapeAt(answer: GantryAnswer, bed: number, at: number): FlexReport['sha
 /**
  * The frame of a machine, solved over its whole work area.
  * @param drawn with the shapes and budgets of every station, which are only asked for where they are drawn.
+ * @param fine how finely: in fewer pieces and places where many frames are only held against one another.
  */
-export function flexReport(inputs: FrameInputs, drawn = true): Flex {
-  const model = frameModel(inputs);
+export function flexReport(
+  inputs: FrameInputs,
+  drawn = true,
+  fine: { readonly pieces: number; readonly places: number } = { pieces: REPORT_PIECES, places: STATIONS },
+): Flex {
+  const model = frameModel(inputs, fine.pieces);
   if ('unbuilt' in model) return { ok: false, reason: model.unbuilt };
   const solved = solveGantry(model.input, model.base, model.carried, model.series);
   if (!solved.ok) return { ok: false, reason: 'loose' };
   const { answer } = solved;
   const { bedPlaces } = model;
-  const places = stationPlaces(model);
+  const places = stationPlaces(model, fine.places);
   const stations = bedPlaces.map((_, bed) => answer.along(bed, places));
   const [x, y, z] = ([0, 1, 2] as const).map((d) => extremes(answer, stations, bedPlaces, d));
   const middle = Math.floor(bedPlaces.length / 2);

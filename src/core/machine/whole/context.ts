@@ -1,7 +1,7 @@
 import { type Axis, type Edit, change, type Project } from '@/core/model';
 import { type CutLoad, cutLoads, type CutMemory, type MassReport, massReport, weighAlike } from '../demand';
 import { type AxisReport, metByPlates } from '../axis';
-import { type ErrorBudget, errorBudgets } from '../errors';
+import { type AxisErrors, type ErrorBudget, errorBudgets } from '../errors';
 import type { FrameSummary, FrameTrial } from '../frame';
 import { type KeptReport, type LoadedReport, loadedReports } from '../loaded';
 import { type CostReport, costReport } from './cost';
@@ -26,6 +26,11 @@ export interface MachineContext {
   /** Loads of cuts by the cut, for the changes that will be tried. */
   readonly memory: CutMemory;
 }
+
+/** What the checks of the whole read of a machine; of its axes a part of their reports. */
+export type JudgedMachine = Pick<MachineContext, 'project' | 'cuts' | 'masses' | 'frame' | 'errors'> & {
+  readonly reports: readonly (AxisErrors & Pick<AxisReport, 'feed'>)[];
+};
 
 /** The steps before the frame, as far as the caller has them. */
 export type Known = Pick<MachineContext, 'cuts' | 'masses' | 'loaded'>;

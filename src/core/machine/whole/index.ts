@@ -1,5 +1,6 @@
 export { type Caution, cautionsOf } from './cautions';
 export {
+  doubtedMachineChecks,
   type MachineChecked,
   machineChecks,
   type MachineCode,
@@ -7,7 +8,14 @@ export {
   machineRemedyCodes,
   PLASMA_LEAST,
 } from './checks';
-export { changedContext, contextOf, type FrameKnown, type Known, type MachineContext } from './context';
+export {
+  changedContext,
+  contextOf,
+  type FrameKnown,
+  type JudgedMachine,
+  type Known,
+  type MachineContext,
+} from './context';
 export {
   axisCost,
   costOfChange,

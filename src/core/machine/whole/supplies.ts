@@ -1,5 +1,5 @@
 import type { Axis } from '@/core/model';
-import type { AxisReport } from '../axis';
+import type { AxisErrors } from '../errors';
 
 /** Axes that hang on one kind of supply, and what it must give for all of them. */
 export interface SupplyGroup {
@@ -13,7 +13,10 @@ const readsAs = ({ parts, supply: { voltage, power, others } }: Axis) =>
   parts.supply ? `part ${parts.supply}` : [voltage.si, power?.si ?? '', others.si].join(' ');
 
 /** The supplies of a machine, each once. @param reports of the axes, in their order. */
-export function suppliesOf(axes: readonly Axis[], reports: readonly AxisReport[]): SupplyGroup[] {
+export function suppliesOf(
+  axes: readonly Axis[],
+  reports: readonly Pick<AxisErrors, 'figures'>[],
+): SupplyGroup[] {
   const groups = new Map<string, { axes: Axis[]; motors: number; others: number }>();
   axes.forEach((axis, i) => {
     const drawn = reports[i]?.figures.find((f) => f.id === 'supply-power')?.value ?? 0;

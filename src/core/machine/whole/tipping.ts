@@ -2,7 +2,7 @@ import { loads } from '@/core/loads';
 import type { Axis, Project } from '@/core/model';
 import { quantity } from '@/core/units';
 import type { AxisMasses, WeighedBody } from '../demand';
-import type { MachineContext } from './context';
+import type { JudgedMachine } from './context';
 
 type Structure = NonNullable<Project['structure']>;
 
@@ -55,7 +55,7 @@ function momentAlong({ total, bodies }: AxisMasses, { demands }: Axis, { tool }:
 }
 
 /** Across an arm: its block stands over the back feet, its beam and what runs on it lean out from there. */
-function momentOfArm({ project, masses }: MachineContext, index: number, base: number): number {
+function momentOfArm({ project, masses }: JudgedMachine, index: number, base: number): number {
   const { beam } = project.structure!;
   const axis = project.axes[index]!;
   const onBeam = masses.axes[index]!.total;
@@ -70,7 +70,7 @@ function momentOfArm({ project, masses }: MachineContext, index: number, base: n
 }
 
 /** Moment of all that moves about the middle of the feet, with one axis at the end of its travel, kg·m. */
-function momentOf(context: MachineContext, structure: Structure, index: number, base: number | null): number {
+function momentOf(context: JudgedMachine, structure: Structure, index: number, base: number | null): number {
   const { project, masses } = context;
   const axis = project.axes[index]!;
   const mine = masses.axes[index]!;
@@ -80,7 +80,7 @@ function momentOf(context: MachineContext, structure: Structure, index: number, 
   return (mine.total * axis.demands.travel.si) / 2;
 }
 
-function tippingOver(context: MachineContext, structure: Structure, index: number): Tipping {
+function tippingOver(context: JudgedMachine, structure: Structure, index: number): Tipping {
   const { project, masses } = context;
   const axis = project.axes[index]!;
   const mine = masses.axes[index]!;
@@ -120,7 +120,7 @@ function tippingOver(context: MachineContext, structure: Structure, index: numbe
 }
 
 /** Every level axis at the end of its travel. Nothing, where the frame is not planned or bolted down. */
-export function tippingOf(context: MachineContext): Tipping[] {
+export function tippingOf(context: JudgedMachine): Tipping[] {
   const { axes, structure } = context.project;
   if (!structure || structure.feet.held === 'bolted') return [];
   return axes.flatMap((axis, i) =>

@@ -1,4 +1,4 @@
-import { swaysOf, swayed, type Sway } from '@/core/choose';
+import { swaysOf, swayed, type Sway } from '@/core/doubt';
 import { type Foretold, foretoldIds, foretoldOf, type ForetoldId, loadedAxes } from '@/core/machine';
 import { apartBy, CONFLICT } from '@/core/metrology';
 import { applyEdits, type Axis, type Project, type TrialSaid } from '@/core/model';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { AxisDoubt } from '@/core/choose';
+import type { AxisDoubt } from '@/core/doubt';
 import { displayUnit } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { part } from '@/ui/part';

@@ -5,8 +5,8 @@ import { concernChecks } from './concerns';
 import { endChecks } from './ends';
 import { homingChecks } from './homing';
 import { midBand } from './mid-band';
-import { motionChecks } from './motion';
-import { motorChecks } from './motor';
+import { motionChecks, rampChecks } from './motion';
+import { motorChecks, motorLimitChecks } from './motor';
 import { screwChecks } from './plate-screws';
 import { plateChecks } from './plates';
 import { rungChecks } from './rungs';
@@ -34,6 +34,20 @@ const all = [
 
 export type AxisCode = (typeof all)[number]['code'];
 export type AxisChecked = Checked<AxisCode>;
+
+/**
+ * Checks of an axis that doubt about figures can turn: drive, motor, guides, stopping. What Fit judges by
+ * lengths carries its own tolerances; what only says why a motor is short of torque is told by its torque.
+ */
+export const doubtedAxisChecks: readonly AnyCheck<AxisSubject, AxisCode>[] = [
+  ...rungChecks,
+  ...trainChecks,
+  ...rampChecks,
+  ...motorLimitChecks,
+  midBand,
+  ...endChecks,
+  ...concernChecks,
+];
 
 /** Every check that an axis is put through, in a fixed order. */
 export const axisChecks: readonly AnyCheck<AxisSubject, AxisCode>[] = all;

@@ -96,5 +96,8 @@ const rampRings = axisCheck({
   candidates: ({ analysis: { axis } }) => softer(axis),
 });
 
+/** Ramps against ringing: what doubt about figures can turn; travel and rails are chosen. */
+export const rampChecks = [rampRings] as const;
+
 /** Checks of rail and ramps. */
 export const motionChecks = [railShort, neverReached, rampRings] as const;

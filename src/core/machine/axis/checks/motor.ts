@@ -182,5 +182,8 @@ const regeneration = axisCheck({
   },
 });
 
+/** Checks of motor, driver and supply by their own limits. */
+export const motorLimitChecks = [inertiaCheck, motorHeat, supplyPower, regeneration] as const;
+
 /** Checks of motor, driver and supply. */
-export const motorChecks = [crestLow, supplyLow, inertiaCheck, motorHeat, supplyPower, regeneration] as const;
+export const motorChecks = [crestLow, supplyLow, ...motorLimitChecks] as const;

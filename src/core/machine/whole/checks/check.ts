@@ -3,7 +3,7 @@ import type { Params } from '@/core/findings';
 import type { Axis, Edit, Project } from '@/core/model';
 import { type AxisCandidate, measured } from '../../axis';
 import { type FrameRemedyCode, frameRemedyCodes } from '../../frame';
-import type { MachineContext } from '../context';
+import type { JudgedMachine, MachineContext } from '../context';
 
 /** Every change of the machine outside frame and axes; the wording has a text for each. */
 const wholeRemedyCodes = [
@@ -37,10 +37,26 @@ export const machineRemedyCodes = [...wholeRemedyCodes, ...frameRemedyCodes] as 
 export type MachineRemedyCode = (typeof wholeRemedyCodes)[number] | FrameRemedyCode;
 export type Candidate = AnyCandidate<MachineRemedyCode>;
 
+type MachineCheck<Code extends string> = Check<Code, MachineContext, MachineRemedyCode>;
+
 /** A check of the machine as a whole; paths lead from its root. */
 export const machineCheck = <const Code extends string>(
-  check: Omit<Check<Code, MachineContext, MachineRemedyCode>, 'scope'>,
-): Check<Code, MachineContext, MachineRemedyCode> => defineCheck({ scope: 'machine', ...check });
+  check: Omit<MachineCheck<Code>, 'scope'>,
+): MachineCheck<Code> => defineCheck({ scope: 'machine', ...check });
+
+/** It judges by less than it needs to find a way out. */
+type Judging<Code extends string> = {
+  readonly judge: (subject: JudgedMachine) => ReturnType<MachineCheck<Code>['judge']>;
+};
+
+/** A check that doubt about figures can turn: thousands of machines are put through it. */
+export const figureCheck = <const Code extends string>({
+  judge,
+  ...check
+}: Omit<MachineCheck<Code>, 'scope' | 'judge'> & Judging<Code>): MachineCheck<Code> & Judging<Code> => ({
+  ...machineCheck<Code>({ ...check, judge }),
+  judge,
+});
 
 /** A measured input of the machine set to an SI value, as an estimate. */
 export const at = (path: string, si: number): Edit => ({ path, value: measured(path, si) });

@@ -3,7 +3,7 @@ import { type MillCut, put } from '@/core/model';
 import { rounded } from '../../axis';
 import type { CutLoad } from '../../demand';
 import type { MachineContext } from '../context';
-import { at, type Candidate, level, machineCheck, named, offer } from './check';
+import { at, type Candidate, level, figureCheck, named, offer } from './check';
 
 /**
  * Thin sheet burns and drosses below it: 100 in/min, 2.5 m/min as builders round it, m/s. Common practice, no
@@ -44,7 +44,7 @@ function easier({ cut, index }: ReturnType<typeof cutOf>, factor: number): Candi
   });
 }
 
-const plasmaSlow = machineCheck({
+const plasmaSlow = figureCheck({
   code: 'plasma-slow',
   judge: ({ cuts }) =>
     cuts.flatMap((cut, i) => {
@@ -61,7 +61,7 @@ const plasmaSlow = machineCheck({
   },
 });
 
-const spindleShort = machineCheck({
+const spindleShort = figureCheck({
   code: 'spindle-short',
   judge: ({ cuts }) =>
     cuts.flatMap((cut, i) => {
@@ -93,7 +93,7 @@ function thickerChip(cut: MillCut, index: number, factor: number): Candidate[] {
   ];
 }
 
-const chipRubs = machineCheck({
+const chipRubs = figureCheck({
   code: 'chip-rubs',
   judge: ({ cuts }) =>
     cuts.flatMap((cut, i) => {
@@ -115,7 +115,7 @@ const chipRubs = machineCheck({
   },
 });
 
-const chipThick = machineCheck({
+const chipThick = figureCheck({
   code: 'chip-thick',
   judge: ({ cuts }) =>
     cuts.flatMap((cut, i) => {
@@ -137,7 +137,7 @@ const chipThick = machineCheck({
     ),
 });
 
-const climbPlay = machineCheck({
+const climbPlay = figureCheck({
   code: 'climb-play',
   judge: ({ cuts, project, reports }) =>
     cuts.flatMap((cut, i) => {
@@ -169,7 +169,7 @@ const most = (cuts: readonly CutLoad[], of: (cut: CutLoad) => number | null): Cu
     return asked !== null && (!a || asked > of(a)!) ? c : a;
   }, undefined);
 
-const cutFaster = machineCheck({
+const cutFaster = figureCheck({
   code: 'cut-faster',
   judge: ({ cuts, project }) => {
     const fastest = most(cuts, (c) => c.feed);
@@ -198,7 +198,7 @@ const cutFaster = machineCheck({
   },
 });
 
-const cornerSlow = machineCheck({
+const cornerSlow = figureCheck({
   code: 'corner-slow',
   judge: ({ cuts, project }) => {
     const tightest = most(cuts, (c) => c.corner);
@@ -227,7 +227,7 @@ const cornerSlow = machineCheck({
   },
 });
 
-const plasmaReach = machineCheck({
+const plasmaReach = figureCheck({
   code: 'plasma-reach',
   judge: ({ cuts, project, reports }) => {
     if (project.brief.work !== 'plasma' && !cuts.some((c) => c.kind === 'plasma')) return undefined;

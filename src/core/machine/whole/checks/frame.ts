@@ -1,12 +1,12 @@
 import { atLeast, atMost, comfort, NEVER_ENDS, unlessMissing } from '@/core/findings';
 import { lessPlay, rounded, truerWay } from '../../axis';
 import type { MachineContext } from '../context';
-import { at, type Candidate, machineCheck, ofAxis, offer } from './check';
+import { at, type Candidate, figureCheck, ofAxis, offer } from './check';
 
 /** Changes to the frame that were solved; the engine tells which of them help the finding. */
 const solved = ({ trials }: MachineContext): readonly Candidate[] => trials;
 
-const sagSpread = machineCheck({
+const sagSpread = figureCheck({
   code: 'sag-spread',
   judge: ({ project, frame }) => {
     const allowed = project.brief.accuracy?.si;
@@ -32,7 +32,7 @@ function trueAxis({ project, errors }: MachineContext, way: string): Candidate[]
   return axis ? [...truerWay(axis), ...lessPlay(axis)].map((change) => ofAxis(project, index, change)) : [];
 }
 
-const accuracy = machineCheck({
+const accuracy = figureCheck({
   code: 'accuracy',
   judge: ({ project, errors }) => {
     const allowed = project.brief.accuracy?.si;
@@ -62,7 +62,7 @@ const accuracy = machineCheck({
   candidates: (context, found) => [...trueAxis(context, String(found.params.way)), ...solved(context)],
 });
 
-const frameRings = machineCheck({
+const frameRings = figureCheck({
   code: 'frame-rings',
   judge: ({ project, frame }) => {
     const i = project.axes.findIndex((a) => a.role === 'bed');
@@ -89,7 +89,7 @@ const frameRings = machineCheck({
 });
 
 /** Of a machine whose frame is not known nobody may say that it holds. */
-const frameUnknown = machineCheck({
+const frameUnknown = figureCheck({
   code: 'frame-unknown',
   judge: ({ project, frame }) => {
     if (frame) return undefined;

@@ -1,11 +1,11 @@
 import type { AnyCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
-import type { MachineContext } from '../context';
+import type { JudgedMachine, MachineContext } from '../context';
 import { areaChecks } from './area';
 import { cutChecks } from './cuts';
 import { frameChecks } from './frame';
 import { passingChecks } from './passing';
-import { placeChecks } from './place';
+import { placeChecks, placeFigures } from './place';
 import { standChecks } from './tips';
 
 export { type MachineRemedyCode, machineRemedyCodes } from './check';
@@ -22,6 +22,17 @@ const all = [
 
 export type MachineCode = (typeof all)[number]['code'];
 export type MachineChecked = Checked<MachineCode>;
+
+/**
+ * Checks of the whole that doubt about figures can turn: what cuts ask, floor, power, stand, tipping, frame.
+ * Lengths of area, room and clearance are chosen.
+ */
+export const doubtedMachineChecks: readonly AnyCheck<JudgedMachine, MachineCode>[] = [
+  ...cutChecks,
+  ...placeFigures,
+  ...standChecks,
+  ...frameChecks,
+];
 
 /** Every check of the machine as a whole, in a fixed order. */
 export const machineChecks: readonly AnyCheck<MachineContext, MachineCode>[] = all;

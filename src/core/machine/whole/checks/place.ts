@@ -2,7 +2,7 @@ import { rounded } from '../../axis';
 import type { MachineContext } from '../context';
 import { doorWanted, footprint, TO_PASS } from '../layout';
 import { suppliesOf } from '../supplies';
-import { at, level, machineCheck, offer } from './check';
+import { at, figureCheck, level, machineCheck, offer } from './check';
 import { ballast } from './tips';
 import { materials } from '@/core/catalogue';
 import { atLeast, atMost, comfort, exactly, type Verdict } from '@/core/findings';
@@ -65,7 +65,7 @@ const bench = machineCheck({
   },
 });
 
-const floor = machineCheck({
+const floor = figureCheck({
   code: 'floor',
   judge: ({ project, masses }) => {
     const have = project.brief.place.floorLoad?.si;
@@ -75,7 +75,7 @@ const floor = machineCheck({
   },
 });
 
-const powerShort = machineCheck({
+const powerShort = figureCheck({
   code: 'power-short',
   judge: ({ project, reports }) => {
     const { power, spindle } = project.brief;
@@ -121,7 +121,7 @@ const overBudget = machineCheck({
   },
 });
 
-const rocks = machineCheck({
+const rocks = figureCheck({
   code: 'rocks',
   judge: ({ project, masses }) => {
     const moved = masses.axes.filter((_, i) => level(project.axes[i]!)).map((a) => a.total);
@@ -167,6 +167,9 @@ const creeps = machineCheck({
     offer('aluminium-member', [{ path, value: 'aluminium' }], { member: member! }),
   ],
 });
+
+/** Floor, power and stand. */
+export const placeFigures = [floor, powerShort, rocks] as const;
 
 /** Room, floor, power, money and stand. */
 export const placeChecks = [room, door, bench, floor, powerShort, overBudget, rocks, creeps] as const;

@@ -3,7 +3,7 @@ import { type Project, put, startingBody } from '@/core/model';
 import { GRAVITY } from '@/core/units';
 import { measured, rounded } from '../../axis';
 import { type Tipping, tippingOf } from '../tipping';
-import { at, type Candidate, machineCheck, named, offer } from './check';
+import { at, type Candidate, figureCheck, named, offer } from './check';
 
 /** Weight over inertia, as moments about the feet, that is wanted; common practice, no source. */
 const STEADY = 1.5;
@@ -38,7 +38,7 @@ function steadier(t: Tipping, project: Project): Candidate[] {
   ];
 }
 
-const tips = machineCheck({
+const tips = figureCheck({
   code: 'tips',
   judge: (context) =>
     tippingOf(context).flatMap((t) => {

@@ -1,6 +1,16 @@
 import { analyse, type RungId } from '@/core/machine';
-import { type Axis, axisFields, fieldRuleAt, getAt, halfWidth, isMeasure, setAt } from '@/core/model';
+import {
+  type Axis,
+  axisFields,
+  fieldRuleAt,
+  getAt,
+  halfWidth,
+  isMeasure,
+  type Measure,
+  setAt,
+} from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
+import { bearsDoubtInAxis, spreadAt } from './sure';
 
 /** How far a rung may really lie from where it is drawn. */
 export interface RungDoubt {
@@ -31,13 +41,17 @@ function inputPaths(axis: Axis): string[] {
   ];
 }
 
-/** A measured torque curve moved as a whole, by what its least certain point may be off. */
+/** By what a measured torque curve may be off as a whole, relative: as its least certain point. */
+export const curveOff = (points: readonly { readonly torque: Measure }[]): number =>
+  Math.max(...points.map(({ torque }) => (torque.si > 0 ? halfWidth(torque) / torque.si : 0)));
+
+/** A measured torque curve moved as a whole. */
 function curveMoved(
   axis: Axis,
 ): { readonly up: Axis; readonly down: Axis; readonly span: number } | undefined {
   if (axis.motor.kind !== 'stepper' || !axis.motor.curve) return undefined;
   const { points } = axis.motor.curve;
-  const off = Math.max(...points.map(({ torque }) => (torque.si > 0 ? halfWidth(torque) / torque.si : 0)));
+  const off = curveOff(points);
   if (!(off > 0)) return undefined;
   const by = (factor: number) =>
     points.reduce(
@@ -47,15 +61,6 @@ function curveMoved(
   const least = Math.max(0.01, 1 - off);
   return { up: by(1 + off), down: by(least), span: 1 + off - least };
 }
-
-/**
- * What the builder wishes is no measurement, the usable share is an allowance, and teeth are counted, not
- * measured: none carries doubt.
- */
-const isSure = (path: string) =>
-  path === 'motor.usableShare' ||
-  fieldRuleAt(path)?.whole ||
-  (path.startsWith('demands.') && path !== 'demands.cuttingForce' && path !== 'demands.inclination');
 
 /** An input that moves an answer: its path inside the axis, and the answer at both ends of its interval. */
 export interface Sway {
@@ -86,8 +91,8 @@ export function swaysOf<Id extends string>(
   };
   for (const path of inputPaths(axis)) {
     const measure = getAt(axis, path);
-    if (!isMeasure(measure) || isSure(path)) continue;
-    const half = halfWidth(measure);
+    if (!isMeasure(measure) || !bearsDoubtInAxis(path)) continue;
+    const half = spreadAt(path, measure);
     if (!(half > 0)) continue;
     // Never below a sliver of the value: no length or mass is negative, however little is known of it.
     // Nor above what the field allows: an efficiency of 0.9 ± 25 % still ends below 1.

@@ -1,0 +1,44 @@
+import { normalQuantile } from '@/core/numerics';
+
+/**
+ * Sorts draws into bins that are equally likely, by numbers of a normal distribution.
+ * @param deviations standard deviations from the middle. @returns the bin of every draw.
+ */
+export function binsOf(deviations: ArrayLike<number>, bins: number): Uint8Array {
+  const bounds = Array.from({ length: bins - 1 }, (_, i) => normalQuantile((i + 1) / bins));
+  const found = new Uint8Array(deviations.length);
+  for (let d = 0; d < found.length; d++) {
+    let [low, high] = [0, bounds.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (deviations[d]! < bounds[middle]!) high = middle;
+      else low = middle + 1;
+    }
+    found[d] = low;
+  }
+  return found;
+}
+
+/**
+ * Share of the variance of an answer that a binned input explains: the correlation ratio, less what chance
+ * alone explains (epsilon², Kelley 1935).
+ * @returns 0 to 1; 0 where the answer does not vary.
+ */
+export function explained(answer: Float64Array, bin: Uint8Array, bins: number): number {
+  const [count, sum] = [new Float64Array(bins), new Float64Array(bins)];
+  let [all, squares] = [0, 0];
+  const n = answer.length;
+  for (let d = 0; d < n; d++) {
+    const b = bin[d]!;
+    count[b]! += 1;
+    sum[b]! += answer[d]!;
+    all += answer[d]!;
+    squares += answer[d]! ** 2;
+  }
+  const total = squares - (all * all) / n;
+  if (!(total > 1e-12 * squares)) return 0;
+  let between = -(all * all) / n;
+  for (let b = 0; b < bins; b++) if (count[b]! > 0) between += sum[b]! ** 2 / count[b]!;
+  const eta = between / total;
+  return Math.max(0, 1 - ((1 - eta) * (n - 1)) / (n - bins));
+}

@@ -1,0 +1,26 @@
+export { axisDoubt, type AxisDoubt, type RungDoubt, type Sway, swayed, swaysOf } from './axis';
+export {
+  type AxisBands,
+  type Band,
+  doubtAnswer,
+  type DoubtAnswer,
+  type DoubtedCheck,
+  doubtOf,
+  doubtPart,
+  type DoubtOutput,
+  type DoubtPart,
+  type First,
+  FIRST_DRAWS,
+  joinedFirst,
+  openMargins,
+  rangesOf,
+} from './answer';
+export { type FrameResponse, joinedResponse } from './frame';
+export { type DoubtInput, doubtInputs, materialAt } from './inputs';
+export type { DoubtCode } from './judge';
+export { type Method, type MethodId, methodIds, methodFor, readingHalf } from './methods';
+export type { DoubtAsked, DoubtStep } from './parts';
+export { bearsDoubt, spreadAt } from './sure';
+export { type Crossing, type SweepAsked, sweepRange, sweepSteps, type Swept, type SweptCheck } from './sweep';
+export { type Chance, noneOf, wilson } from './wilson';
+export type { Cause, DoubtTold, Measuring } from './worth';

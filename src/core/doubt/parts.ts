@@ -1,0 +1,195 @@
+import type { Checked } from '@/core/findings';
+import type { CutMemory } from '@/core/machine';
+import type { Project } from '@/core/model';
+import { quantity } from '@/core/units';
+import { drawer } from './drawn';
+import { frameReader, type FrameResponse, type FrameShare, responseSteps } from './frame';
+import { type DoubtInput, doubtInputs } from './inputs';
+import { allChecks, type AskedChecks, checksOf, judgeDraw, type JudgedDraw, type Outcome } from './judge';
+import { streamsOf, valueAt } from './streams';
+
+/** What is asked: a machine, how often it is drawn, and by which seed. */
+export interface DoubtAsked {
+  readonly project: Project;
+  readonly seed: number;
+  readonly draws: number;
+}
+
+/** How far a part has come. */
+export interface DoubtStep {
+  readonly done: number;
+  readonly of: number;
+}
+
+type Steps<T> = Generator<DoubtStep, T>;
+
+/** Draws from one up to another, that one not among them. */
+export interface DrawRange {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Draws between two breaths: some ten milliseconds. */
+const BREATH = 25;
+
+/** Speeds at which the torque of every draw is kept. */
+const SPEEDS = 16;
+
+/** The first draws in full: every check, every rung, the torque over the speed. */
+export interface FirstDraws extends DrawRange {
+  /** Margins by the key of what is judged, draw by draw; what is not found in a draw: infinite. */
+  readonly margins: ReadonlyMap<string, Float64Array>;
+  /** Keys of what gives out, in some draw, where it is not kept. */
+  readonly hard: readonly string[];
+  /** Of every key an outcome of some draw, for what the middle does not show. */
+  readonly samples: ReadonlyMap<string, Outcome>;
+  readonly axes: readonly AxisDraws[];
+}
+
+/** One axis over the first draws. */
+export interface AxisDraws {
+  readonly axisId: string;
+  /** Limits of the rungs, m/s. */
+  readonly rungs: ReadonlyMap<string, Float64Array>;
+  /** Speeds, m/s, and the torque that a motor has for use at each, N·m. */
+  readonly speeds: readonly number[];
+  readonly usable: readonly Float64Array[];
+}
+
+/** Draws of those checks that are in doubt. */
+export interface MoreDraws extends DrawRange {
+  readonly margins: ReadonlyMap<string, Float64Array>;
+}
+
+/** Everything that draws of one machine share. */
+export interface Doubted {
+  readonly asked: DoubtAsked;
+  readonly inputs: readonly DoubtInput[];
+  readonly memory: CutMemory;
+}
+
+/** What draws of a machine begin with. */
+export const doubted = (asked: DoubtAsked): Doubted => ({
+  asked,
+  inputs: doubtInputs(asked.project),
+  memory: new WeakMap(),
+});
+
+/** The machine with every input in its middle. @param asked which checks. */
+export function middleOf({ asked, inputs, memory }: Doubted, response: FrameResponse | null): JudgedDraw {
+  const z = new Float64Array(inputs.length);
+  const read = response && frameReader(response);
+  const frame = read && ((drives: readonly number[], ridden: number) => read(z, drives, ridden));
+  return judgeDraw(asked.project, { memory, frame }, allChecks(asked.project));
+}
+
+/** How the frame answers, a share of it. */
+export function* framePart(
+  { asked: { project }, inputs, ...rest }: Doubted,
+  share: FrameShare,
+): Steps<FrameResponse | null> {
+  const { axes } = middleOf({ asked: { project, seed: 0, draws: 1 }, inputs, ...rest }, null);
+  const drives = axes.map((a) => a.stiffness.value);
+  return yield* responseSteps(project, inputs, drives, share);
+}
+
+/** Judges draw after draw. */
+function* drawsOf(
+  { asked: { project, seed, draws }, inputs, memory }: Doubted,
+  response: FrameResponse | null,
+  checks: AskedChecks,
+  { from, to }: DrawRange,
+  note: (judged: JudgedDraw, at: number) => void,
+): Steps<void> {
+  const streams = streamsOf(inputs, seed, draws);
+  const drawn = drawer(project, inputs);
+  const [z, values] = [new Float64Array(inputs.length), new Float64Array(inputs.length)];
+  const read = response && frameReader(response);
+  const frame = read && ((drives: readonly number[], ridden: number) => read(z, drives, ridden));
+  for (let draw = from; draw < to; draw++) {
+    if ((draw - from) % BREATH === 0) yield { done: draw - from, of: to - from };
+    streams.fill(draw, z);
+    for (let i = 0; i < inputs.length; i++) values[i] = valueAt(inputs[i]!, z[i]!);
+    note(judgeDraw(drawn(values), { memory, frame }, checks), draw - from);
+  }
+}
+
+/** Margins of draws by key; what is not found in a draw stands at infinity. */
+class Columns {
+  readonly margins = new Map<string, Float64Array>();
+  constructor(
+    private readonly draws: number,
+    keys: readonly string[] = [],
+    private readonly open = false,
+  ) {
+    for (const key of keys) this.margins.set(key, new Float64Array(draws).fill(Infinity));
+  }
+  note({ key, found }: Outcome, at: number): void {
+    let column = this.margins.get(key);
+    if (!column) {
+      if (!this.open) return;
+      column = new Float64Array(this.draws).fill(Infinity);
+      this.margins.set(key, column);
+    }
+    column[at] = found.margin;
+  }
+}
+
+const missed = ({ margin, verdict }: Checked) => margin < 1 && verdict === 'gives-out';
+
+/** The first draws, with every check and every rung. */
+export function* firstPart(
+  doubted: Doubted,
+  response: FrameResponse | null,
+  range: DrawRange,
+): Steps<FirstDraws> {
+  const { project } = doubted.asked;
+  const count = range.to - range.from;
+  const columns = new Columns(count, [], true);
+  const hard = new Set<string>();
+  const samples = new Map<string, Outcome>();
+  const plain = middleOf(doubted, response).axes;
+  const axes = plain.map(({ axisId, subject: { analysis } }) => {
+    const rapid = analysis.axis.demands.rapid.si;
+    const most = Math.max(
+      rapid,
+      ...analysis.rungs.filter((r) => r.id.startsWith('torque')).map((r) => Math.min(r.limit, 3 * rapid)),
+    );
+    return {
+      axisId,
+      rungs: new Map(analysis.rungs.map((r) => [r.id as string, new Float64Array(count)])),
+      speeds: Array.from({ length: SPEEDS }, (_, i) => (1.2 * most * i) / (SPEEDS - 1)),
+      usable: Array.from({ length: SPEEDS }, () => new Float64Array(count)),
+    };
+  });
+  yield* drawsOf(doubted, response, allChecks(project), range, (judged, at) => {
+    for (const outcome of judged.outcomes) {
+      columns.note(outcome, at);
+      const worst = samples.get(outcome.key);
+      if (!worst || outcome.found.margin < worst.found.margin) samples.set(outcome.key, outcome);
+      if (missed(outcome.found)) hard.add(outcome.key);
+    }
+    judged.axes.forEach(({ subject: { analysis } }, i) => {
+      const { rungs, speeds, usable } = axes[i]!;
+      for (const { id, limit } of analysis.rungs) rungs.get(id)?.fill(limit, at, at + 1);
+      speeds.forEach((speed, s) => {
+        usable[s]![at] = analysis.motor.usable(quantity('angularSpeed', speed / analysis.gear.kMotor));
+      });
+    });
+  });
+  return { ...range, margins: columns.margins, hard: [...hard], samples, axes };
+}
+
+/** More draws, of those checks alone that are in doubt. @param keys of what is judged. */
+export function* morePart(
+  doubted: Doubted,
+  response: FrameResponse | null,
+  keys: readonly string[],
+  range: DrawRange,
+): Steps<MoreDraws> {
+  const columns = new Columns(range.to - range.from, keys);
+  yield* drawsOf(doubted, response, checksOf(doubted.asked.project, keys), range, (judged, at) => {
+    for (const outcome of judged.outcomes) columns.note(outcome, at);
+  });
+  return { ...range, margins: columns.margins };
+}
