@@ -70,6 +70,27 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       },
     ],
   ],
+  'how sure': [
+    [
+      'chances',
+      async (page) => {
+        // Once is enough: ten thousand draws take their time, and a look at another width changes none.
+        if (!page.url().includes('a=~sure')) await page.goto('/size?m=tern-creek&a=~sure');
+        await page.getByText(/10,000 draws of/).waitFor({ timeout: 120_000 });
+        await page.getByRole('button', { name: 'Chances' }).click();
+        await page.getByRole('button', { name: /Power of the circuit/ }).click();
+      },
+    ],
+    ['bands', (page) => page.getByRole('button', { name: 'Bands' }).click()],
+    [
+      'what if',
+      async (page) => {
+        await page.getByRole('button', { name: 'What if' }).click();
+        await page.getByRole('button', { name: 'Sweep' }).click();
+        await page.getByText('Below the red line').waitFor({ timeout: 60_000 });
+      },
+    ],
+  ],
   brief: [
     [
       'job',

@@ -54,9 +54,21 @@ const shots = [
     },
   },
   { name: 'axis-bench', path: bench('bed'), size: desk },
+  {
+    name: 'how-sure',
+    path: bench('~sure'),
+    size: desk,
+    act: async (page) => {
+      await page.getByText(/10,000 draws of/).waitFor({ timeout: 120_000 });
+      await page
+        .getByRole('button', { name: /Torque under cut/ })
+        .first()
+        .click();
+      await page.waitForTimeout(500);
+    },
+  },
   { name: 'fit-chain', path: '/fit?m=fernhollow&a=bed', size: desk },
   { name: 'fit-stack', path: '/fit?m=fernhollow&a=cross&v=stacks', size: desk },
-  { name: 'fit-plate', path: '/fit?m=fernhollow&a=cross&v=plates', size: desk },
   {
     name: 'build-parts',
     path: '/build?m=tern-creek&part=gantry%2Fball-screw',

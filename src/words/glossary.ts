@@ -21,7 +21,8 @@ export const glossary: readonly Term[] = [
   },
   {
     word: 'thin',
-    means: 'It holds, and with less than 15 % to spare, or with a loss of comfort.',
+    means:
+      'It holds, and with less than 15 % to spare, or with a loss of comfort, or not over all of its doubt.',
     ours: true,
     form: 'alone',
   },

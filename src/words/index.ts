@@ -1,4 +1,5 @@
 export { cautionText, nextText } from './cautions';
+export { chanceText, doubtedText, doubtfulText, gainText, methodTexts } from './doubt';
 export { findingText } from './findings';
 export { explainIssue, issueText, refusalText } from './issues';
 export type { FieldText } from './field-text';

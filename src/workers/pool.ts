@@ -125,12 +125,12 @@ const PATIENCE = 10_000;
 /** More workers than so many would only wait for each other's memory. */
 const MOST_WORKERS = 3;
 
-/** The pool of this browser: one core is left to the page. */
+/** The pool of this browser: one core is left to the page, where there are more than two. */
 export function browserPool(): JobPool {
   const cores = typeof navigator === 'undefined' ? 1 : (navigator.hardwareConcurrency ?? 2);
   return jobPool({
     start: () => new Worker(new URL('./job.worker.ts', import.meta.url), { type: 'module' }),
-    size: Math.max(1, Math.min(MOST_WORKERS, cores - 1)),
+    size: Math.min(MOST_WORKERS, cores, Math.max(2, cores - 1)),
     patience: PATIENCE,
   });
 }

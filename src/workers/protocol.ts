@@ -13,6 +13,7 @@ import type {
 import type { HeldRow } from '@/core/prove';
 import type { Proposal, ProposalStep } from '@/core/upgrade';
 import type { SearchAnswer, SearchLimits, SearchStep } from '@/core/choose';
+import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
 import type { Axis, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
 
@@ -81,6 +82,19 @@ export interface Jobs {
     readonly input: { readonly asked: Asked; readonly work: PlanPart };
     readonly step: PlanStep;
     readonly output: PlanAnswer;
+  };
+  /** How sure the answers of a machine are: one part of the work. */
+  doubt: {
+    readonly input: { readonly asked: DoubtAsked; readonly work: DoubtPart };
+    readonly step: DoubtStep;
+    readonly output: DoubtOutput;
+  };
+  /** One input of a machine swept from one value to another. */
+  sweep: {
+    readonly input: SweepAsked;
+    readonly step: DoubtStep;
+    /** Undefined where nothing is measured at the path. */
+    readonly output: Swept | undefined;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

@@ -1,5 +1,6 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { searchLines } from '@/core/choose';
+import { doubtPart, sweepSteps } from '@/core/doubt';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
@@ -47,6 +48,14 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Seconds: every round picks drive trains and solves the frame.
   *plan({ asked, work }) {
     return yield* planPart(asked, work);
+  },
+  // Seconds over all parts: thousands of machines.
+  *doubt({ asked, work }) {
+    return yield* doubtPart(asked, work);
+  },
+  // About a second where the frame is solved at every value.
+  *sweep(asked) {
+    return yield* sweepSteps(asked);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

@@ -1,22 +1,9 @@
 import type { Checked } from '@/core/findings';
-import type { Project } from '@/core/model';
-import { type FrameResponse, type FrameShare, joinedResponse } from './frame';
+import type { CaseId } from '@/core/machine';
+import type { FrameResponse } from './frame';
 import { type DoubtCode, isSaid, keeps, type Outcome } from './judge';
-import {
-  type AxisDraws,
-  type DoubtAsked,
-  doubted,
-  type DoubtStep,
-  type DrawRange,
-  type FirstDraws,
-  firstPart,
-  framePart,
-  middleOf,
-  type MoreDraws,
-  morePart,
-} from './parts';
+import type { AxisDraws, DoubtAsked, FirstDraws, MoreDraws } from './parts';
 import { type Chance, wilson } from './wilson';
-import { type DoubtTold, toldSteps } from './worth';
 
 /** The middle and both ends of an interval of 95 %. */
 export interface Band {
@@ -50,6 +37,8 @@ export interface AxisBands {
   readonly rungs: readonly { readonly id: string; readonly limit: Band }[];
   /** Torque for use over the speed, N·m and m/s. */
   readonly torque: readonly (Band & { readonly speed: number })[];
+  /** Torque that is asked at a speed. */
+  readonly asked: readonly (Band & { readonly id: CaseId; readonly speed: number })[];
 }
 
 /** How sure all answers of a machine are. */
@@ -64,55 +53,9 @@ export interface DoubtAnswer {
   /** Inputs that may be off, and frames that were solved to read those of the draws off them. */
   readonly inputs: number;
   readonly frames: number;
-}
-
-/** One part of the work; parts of one kind run beside one another. */
-export type DoubtPart =
-  | { readonly part: 'frame'; readonly share: FrameShare }
-  | { readonly part: 'first'; readonly response: FrameResponse | null; readonly range: DrawRange }
-  | {
-      readonly part: 'more';
-      readonly response: FrameResponse | null;
-      readonly keys: readonly string[];
-      readonly range: DrawRange;
-    }
-  | { readonly part: 'told'; readonly margins: ReadonlyMap<string, Float64Array> };
-
-export type DoubtOutput =
-  | { readonly part: 'frame'; readonly response: FrameResponse | null }
-  | { readonly part: 'first'; readonly middle: readonly Outcome[]; readonly draws: FirstDraws }
-  | { readonly part: 'more'; readonly draws: MoreDraws }
-  | { readonly part: 'told'; readonly told: DoubtTold };
-
-/** Does one part of the work. */
-export function* doubtPart(asked: DoubtAsked, work: DoubtPart): Generator<DoubtStep, DoubtOutput> {
-  const machine = doubted(asked);
-  switch (work.part) {
-    case 'frame':
-      return { part: 'frame', response: yield* framePart(machine, work.share) };
-    case 'first':
-      return {
-        part: 'first',
-        middle: middleOf(machine, work.response).outcomes,
-        draws: yield* firstPart(machine, work.response, work.range),
-      };
-    case 'more':
-      return { part: 'more', draws: yield* morePart(machine, work.response, work.keys, work.range) };
-    case 'told':
-      return { part: 'told', told: yield* toldSteps(asked, machine.inputs, work.margins) };
-  }
-}
-
-/** So many draws are judged in full; what none of them brings near its limit is drawn no more. */
-export const FIRST_DRAWS = 400;
-
-/** A range in so many shares of the same length, the last one shorter. */
-export function rangesOf({ from, to }: DrawRange, shares: number): DrawRange[] {
-  const each = Math.ceil((to - from) / shares);
-  return Array.from({ length: shares }, (_, i) => ({
-    from: Math.min(to, from + i * each),
-    to: Math.min(to, from + (i + 1) * each),
-  })).filter((r) => r.to > r.from);
+  /** Frames of draws that were solved too, and how far a read one was off at most, relative. */
+  readonly checked: number;
+  readonly off: number;
 }
 
 function joinedColumns(
@@ -153,6 +96,8 @@ function inDoubt(column: Float64Array): boolean {
 export interface First {
   readonly margins: ReadonlyMap<string, Float64Array>;
   readonly hard: ReadonlySet<string>;
+  readonly checked: number;
+  readonly off: number;
   readonly middle: readonly Outcome[];
   /** Keys of what the middle shows; the rest of `middle` only some draw does. */
   readonly shown: ReadonlySet<string>;
@@ -173,23 +118,28 @@ function onlyDrawn(middle: readonly Outcome[], draws: readonly FirstDraws[]): Ou
   return [...found.values()];
 }
 
-export function joinedFirst(parts: readonly Extract<DoubtOutput, { part: 'first' }>[]): First {
+export function joinedFirst(
+  parts: readonly { readonly middle: readonly Outcome[]; readonly draws: FirstDraws }[],
+): First {
   const draws = parts.map((p) => p.draws);
   const margins = joinedColumns(draws);
   const { middle } = parts[0]!;
   const unknown = new Set(middle.filter(({ found }) => !isSaid(found)).map((o) => o.key));
   const axes = draws[0]!.axes.map((axis, i): AxisDraws => {
     const all = draws.map((d) => ({ from: d.from, to: d.to, margins: d.axes[i]!.rungs }));
-    const usable = axis.speeds.map((_, s) =>
+    const joined = (of: (d: AxisDraws) => Float64Array) =>
       joinedColumns(
-        draws.map((d) => ({ from: d.from, to: d.to, margins: new Map([['', d.axes[i]!.usable[s]!]]) })),
-      ).get('')!,
-    );
-    return { ...axis, rungs: joinedColumns(all), usable };
+        draws.map((d) => ({ from: d.from, to: d.to, margins: new Map([['', of(d.axes[i]!)]]) })),
+      ).get('')!;
+    const usable = axis.speeds.map((_, s) => joined((d) => d.usable[s]!));
+    const cases = axis.cases.map((c, k) => ({ ...c, torque: joined((d) => d.cases[k]!.torque) }));
+    return { ...axis, rungs: joinedColumns(all), usable, cases };
   });
   return {
     margins,
     hard: new Set(draws.flatMap((d) => d.hard)),
+    checked: draws.reduce((sum, d) => sum + d.checked, 0),
+    off: Math.max(...draws.map((d) => d.off)),
     middle: [...middle, ...onlyDrawn(middle, draws)],
     shown: new Set(middle.map((o) => o.key)),
     axes,
@@ -258,35 +208,15 @@ export function doubtAnswer(
     seed,
     checks: checks.sort((a, b) => a.chance.share - b.chance.share || a.margin.middle - b.margin.middle),
     whole: wilson(lost ? 0 : allKept(hard, draws), draws),
-    axes: first.axes.map(({ axisId, rungs, speeds, usable }) => ({
+    axes: first.axes.map(({ axisId, rungs, speeds, usable, cases }) => ({
       axisId,
       rungs: [...rungs].map(([id, column]) => ({ id, limit: bandOf(column) })),
       torque: speeds.map((speed, i) => ({ speed, ...bandOf(usable[i]!) })),
+      asked: cases.map(({ id, speed, torque }) => ({ id, speed, ...bandOf(torque) })),
     })),
     inputs,
+    checked: first.checked,
+    off: first.off,
     frames: response ? response.bent.reduce((sum, b) => sum + b.solved, 1) : 0,
   };
-}
-
-/** How sure a machine is, on this very thread: the parts one after another. */
-export function doubtOf(project: Project, seed: number, draws: number) {
-  const asked = { project, seed, draws };
-  const run = <P extends DoubtPart>(work: P) => {
-    const steps = doubtPart(asked, work);
-    for (;;) {
-      const step = steps.next();
-      if (step.done) return step.value as Extract<DoubtOutput, { part: P['part'] }>;
-    }
-  };
-  const { response } = run({ part: 'frame', share: { from: 0, every: 1 } });
-  const count = Math.min(FIRST_DRAWS, draws);
-  const first = joinedFirst([run({ part: 'first', response, range: { from: 0, to: count } })]);
-  const more =
-    count < draws
-      ? [run({ part: 'more', response, keys: first.open, range: { from: count, to: draws } }).draws]
-      : [];
-  const margins = openMargins(first, more);
-  const { told } = run({ part: 'told', margins });
-  const answer = doubtAnswer(asked, response, first, margins, doubted(asked).inputs.length);
-  return { answer, told, response: joinedResponse([response]), margins };
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { normalCdf, normalQuantile } from '@/core/numerics';
 import { binsOf, explained } from './bins';
 import type { DoubtInput } from './inputs';
-import { deviate, layerOf, streamOf, streamsOf, valueAt } from './streams';
+import { deviatesOf, layersOf, streamOf, streamsOf, valueAt } from './streams';
 import { noneOf, wilson } from './wilson';
 import { toldSteps } from './worth';
 
@@ -19,7 +19,7 @@ const input = (path: string, more: Partial<DoubtInput> = {}): DoubtInput => ({
 });
 
 const column = (seed: number, name: string, of: number) =>
-  Float64Array.from({ length: of }, (_, d) => deviate(streamOf(seed, name), d, of));
+  Float64Array.from({ length: of }, (_, d) => deviatesOf(of)(streamOf(seed, name), d));
 
 const moments = (v: Float64Array) => {
   const mean = v.reduce((s, x) => s + x, 0) / v.length;
@@ -54,7 +54,7 @@ describe('the normal distribution', () => {
 describe('draws', () => {
   it('every layer is taken once, in an order that looks like none', () => {
     for (const of of [1, 2, 7, 100, 10_000]) {
-      const layers = Array.from({ length: of }, (_, d) => layerOf(streamOf(1, 'a'), d, of));
+      const layers = Array.from({ length: of }, (_, d) => layersOf(of)(streamOf(1, 'a'), d));
       expect(new Set(layers).size).toBe(of);
       expect(Math.max(...layers)).toBe(of - 1);
     }
@@ -122,7 +122,7 @@ describe('what makes the doubt', () => {
   const inputs = ['a', 'b', 'c', 'd'].map((p) => input(p));
   const draws = 10_000;
   const sum = Float64Array.from({ length: draws }, (_, d) =>
-    weights.reduce((s, w, i) => s + w * deviate(streamOf(4, 'abcd'[i]!), d, draws), 0),
+    weights.reduce((s, w, i) => s + w * deviatesOf(draws)(streamOf(4, 'abcd'[i]!), d), 0),
   );
 
   it('of a sum of 3, 2, 1 and 0.5 it is 0.632, 0.281, 0.070, 0.018, and they add up (JCGM 100, E.3)', () => {

@@ -14,7 +14,7 @@ import { normalCdf } from '@/core/numerics';
 import { applyEdits, guess, isMeasure, getAt, openProject, type Project, setAt } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
 import { demoMachines } from '@/demo';
-import { bandOf, doubtOf, doubtPart, joinedFirst, openMargins } from './answer';
+import { bandOf, joinedFirst, openMargins } from './answer';
 import { drawer } from './drawn';
 import { frameOfDraw, frameReader, joinedResponse, responseSteps } from './frame';
 import { doubtInputs } from './inputs';
@@ -23,6 +23,7 @@ import { doubted, middleOf } from './parts';
 import { spreadAt } from './sure';
 import { streamsOf, TO_95, valueAt } from './streams';
 import { sweepSteps } from './sweep';
+import { doubtOf, doubtPart } from './work';
 
 const machines = demoMachines();
 const kayak = machines[0]!;

@@ -43,6 +43,8 @@ export interface FrameResponse {
 const STEP = { input: 1.5, share: 0.25 } as const;
 /** Off by less than so much, relative, an answer is as good as straight: one frame shows its slope. */
 const STRAIGHT = 0.025;
+/** Things moved between two breaths: some tens of milliseconds. */
+const BREATH = 4;
 /** Frames are only held against one another: so many pieces and places do (`bench` and a test show it). */
 export const COARSE = { pieces: 8, places: 3 } as const;
 const WAYS = ['x', 'y', 'z'] as const;
@@ -156,7 +158,7 @@ export function* responseSteps(
   const levers = leversOf(inputs, project.axes.length).filter((_, i) => i % every === from);
   const bent: Bent[] = [];
   for (const [done, lever] of levers.entries()) {
-    yield { done, of: levers.length };
+    if (done % BREATH === 0) yield { done, of: levers.length };
     const up = movedInputs(framed, inputs, lever, 1);
     if (frameKey(up) === key) continue;
     const straight = lever.kind === 'input' && isNearlySure(inputs[lever.index]!);

@@ -5,15 +5,9 @@ export {
   doubtAnswer,
   type DoubtAnswer,
   type DoubtedCheck,
-  doubtOf,
-  doubtPart,
-  type DoubtOutput,
-  type DoubtPart,
   type First,
-  FIRST_DRAWS,
   joinedFirst,
   openMargins,
-  rangesOf,
 } from './answer';
 export { type FrameResponse, joinedResponse } from './frame';
 export { type DoubtInput, doubtInputs, materialAt } from './inputs';
@@ -23,4 +17,5 @@ export type { DoubtAsked, DoubtStep } from './parts';
 export { bearsDoubt, spreadAt } from './sure';
 export { type Crossing, type SweepAsked, sweepRange, sweepSteps, type Swept, type SweptCheck } from './sweep';
 export { type Chance, noneOf, wilson } from './wilson';
-export type { Cause, DoubtTold, Measuring } from './worth';
+export { doubtOf, type DoubtOutput, doubtPart, type DoubtPart, FIRST_DRAWS, rangesOf } from './work';
+export { type Cause, type DoubtTold, joinedTold, type Measuring } from './worth';

@@ -73,6 +73,8 @@ export interface Standing {
 export interface JudgedDraw {
   readonly outcomes: readonly Outcome[];
   readonly axes: readonly SwiftAxis[];
+  /** As it was read or solved; null where there is none. */
+  readonly frame: FrameSummary | null;
 }
 
 /** Judges one machine. @param project with the values of a draw. */
@@ -85,7 +87,7 @@ export function judgeDraw(
   const masses = massReport(project);
   const made: (SwiftAxis | undefined)[] = [];
   const axisAt = (i: number): SwiftAxis =>
-    (made[i] ??= swiftAxis(loadedAxis(project.axes[i]!, masses.axes[i]!, cuts)));
+    (made[i] ??= swiftAxis(loadedAxis(project.axes[i]!, masses.axes[i]!, cuts, false)));
   const outcomes: Outcome[] = [];
   const note = (axisId: string | null, list: readonly Checked<DoubtCode>[]) => {
     for (const found of list) outcomes.push({ key: keyOf(axisId, found), code: found.code, axisId, found });
@@ -94,15 +96,15 @@ export function judgeDraw(
     if (checks.length) note(project.axes[i]!.id, judge(checks, axisAt(i).subject));
   });
   const axes = lazily(() => project.axes.map((_, i) => axisAt(i)));
+  const gantry = project.axes.findIndex((a) => a.role === 'gantry');
+  const frame = lazily(
+    () =>
+      frameOf?.(
+        axes().map((a) => a.stiffness.value),
+        masses.axes[gantry]?.total ?? 0,
+      ) ?? null,
+  );
   if (asked.machine.length) {
-    const gantry = project.axes.findIndex((a) => a.role === 'gantry');
-    const frame = lazily(
-      () =>
-        frameOf?.(
-          axes().map((a) => a.stiffness.value),
-          masses.axes[gantry]?.total ?? 0,
-        ) ?? null,
-    );
     const errors = lazily(() => errorBudgets(project, axes(), cuts, frame()));
     const machine: JudgedMachine = {
       project,
@@ -124,6 +126,9 @@ export function judgeDraw(
     outcomes,
     get axes() {
       return axes();
+    },
+    get frame() {
+      return frame();
     },
   };
 }

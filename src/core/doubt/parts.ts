@@ -1,9 +1,9 @@
 import type { Checked } from '@/core/findings';
-import type { CutMemory } from '@/core/machine';
+import { type CaseId, type CutMemory, massReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { quantity } from '@/core/units';
 import { drawer } from './drawn';
-import { frameReader, type FrameResponse, type FrameShare, responseSteps } from './frame';
+import { frameOfDraw, frameReader, type FrameResponse, type FrameShare, responseSteps } from './frame';
 import { type DoubtInput, doubtInputs } from './inputs';
 import { allChecks, type AskedChecks, checksOf, judgeDraw, type JudgedDraw, type Outcome } from './judge';
 import { streamsOf, valueAt } from './streams';
@@ -29,8 +29,11 @@ export interface DrawRange {
   readonly to: number;
 }
 
-/** Draws between two breaths: some ten milliseconds. */
-const BREATH = 25;
+/** Draws between two breaths: some tens of milliseconds. */
+const BREATH = 50;
+
+/** What is asked of a motor. */
+const CASES = ['rapid', 'speed-up', 'cut'] as const satisfies readonly CaseId[];
 
 /** Speeds at which the torque of every draw is kept. */
 const SPEEDS = 16;
@@ -44,6 +47,9 @@ export interface FirstDraws extends DrawRange {
   /** Of every key an outcome of some draw, for what the middle does not show. */
   readonly samples: ReadonlyMap<string, Outcome>;
   readonly axes: readonly AxisDraws[];
+  /** Frames that were solved to hold those against that were read, and how far one was off at most. */
+  readonly checked: number;
+  readonly off: number;
 }
 
 /** One axis over the first draws. */
@@ -54,6 +60,8 @@ export interface AxisDraws {
   /** Speeds, m/s, and the torque that a motor has for use at each, N·m. */
   readonly speeds: readonly number[];
   readonly usable: readonly Float64Array[];
+  /** What is asked of the motor: speed with every figure in its middle, m/s, and torque, N·m. */
+  readonly cases: readonly { readonly id: CaseId; readonly speed: number; readonly torque: Float64Array }[];
 }
 
 /** Draws of those checks that are in doubt. */
@@ -93,13 +101,19 @@ export function* framePart(
   return yield* responseSteps(project, inputs, drives, share);
 }
 
+/** A machine as it was drawn. */
+interface Drawn {
+  readonly project: Project;
+  readonly values: ArrayLike<number>;
+}
+
 /** Judges draw after draw. */
 function* drawsOf(
   { asked: { project, seed, draws }, inputs, memory }: Doubted,
   response: FrameResponse | null,
   checks: AskedChecks,
   { from, to }: DrawRange,
-  note: (judged: JudgedDraw, at: number) => void,
+  note: (judged: JudgedDraw, at: number, drawn: Drawn) => void,
 ): Steps<void> {
   const streams = streamsOf(inputs, seed, draws);
   const drawn = drawer(project, inputs);
@@ -110,7 +124,8 @@ function* drawsOf(
     if ((draw - from) % BREATH === 0) yield { done: draw - from, of: to - from };
     streams.fill(draw, z);
     for (let i = 0; i < inputs.length; i++) values[i] = valueAt(inputs[i]!, z[i]!);
-    note(judgeDraw(drawn(values), { memory, frame }, checks), draw - from);
+    const machine = drawn(values);
+    note(judgeDraw(machine, { memory, frame }, checks), draw - from, { project: machine, values });
   }
 }
 
@@ -137,6 +152,28 @@ class Columns {
 
 const missed = ({ margin, verdict }: Checked) => margin < 1 && verdict === 'gives-out';
 
+/** So many frames of each share of the first draws are solved. */
+const CHECKED = 15;
+
+/** How far a frame that was read is off the same one solved, relative. */
+function frameOff(
+  inputs: readonly DoubtInput[],
+  { axes, frame }: JudgedDraw,
+  { project, values }: Drawn,
+): number {
+  const drives = axes.map((a) => a.stiffness.value);
+  const full = frameOfDraw({ project, drives, masses: massReport(project) }, inputs, values);
+  if (!full || !frame) return 0;
+  const pairs = [
+    ...(['x', 'y', 'z'] as const).map(
+      (way) => [frame.soft[way].compliance, full.soft[way].compliance] as const,
+    ),
+    [frame.frequency.hertz, full.frequency.hertz] as const,
+    ...(full.sag.spread > 0 ? [[frame.sag.spread, full.sag.spread] as const] : []),
+  ];
+  return Math.max(...pairs.map(([read, solved]) => Math.abs(read / solved - 1)));
+}
+
 /** The first draws, with every check and every rung. */
 export function* firstPart(
   doubted: Doubted,
@@ -148,6 +185,7 @@ export function* firstPart(
   const columns = new Columns(count, [], true);
   const hard = new Set<string>();
   const samples = new Map<string, Outcome>();
+  let [checked, off] = [0, 0];
   const plain = middleOf(doubted, response).axes;
   const axes = plain.map(({ axisId, subject: { analysis } }) => {
     const rapid = analysis.axis.demands.rapid.si;
@@ -160,9 +198,14 @@ export function* firstPart(
       rungs: new Map(analysis.rungs.map((r) => [r.id as string, new Float64Array(count)])),
       speeds: Array.from({ length: SPEEDS }, (_, i) => (1.2 * most * i) / (SPEEDS - 1)),
       usable: Array.from({ length: SPEEDS }, () => new Float64Array(count)),
+      cases: CASES.map((id) => ({ id, speed: analysis.cases[id].speed, torque: new Float64Array(count) })),
     };
   });
-  yield* drawsOf(doubted, response, allChecks(project), range, (judged, at) => {
+  yield* drawsOf(doubted, response, allChecks(project), range, (judged, at, drawn) => {
+    if (response && at < CHECKED) {
+      off = Math.max(off, frameOff(doubted.inputs, judged, drawn));
+      checked += 1;
+    }
     for (const outcome of judged.outcomes) {
       columns.note(outcome, at);
       const worst = samples.get(outcome.key);
@@ -170,14 +213,15 @@ export function* firstPart(
       if (missed(outcome.found)) hard.add(outcome.key);
     }
     judged.axes.forEach(({ subject: { analysis } }, i) => {
-      const { rungs, speeds, usable } = axes[i]!;
+      const { rungs, speeds, usable, cases } = axes[i]!;
+      for (const { id, torque } of cases) torque[at] = analysis.cases[id].torque;
       for (const { id, limit } of analysis.rungs) rungs.get(id)?.fill(limit, at, at + 1);
       speeds.forEach((speed, s) => {
         usable[s]![at] = analysis.motor.usable(quantity('angularSpeed', speed / analysis.gear.kMotor));
       });
     });
   });
-  return { ...range, margins: columns.margins, hard: [...hard], samples, axes };
+  return { ...range, margins: columns.margins, hard: [...hard], samples, axes, checked, off };
 }
 
 /** More draws, of those checks alone that are in doubt. @param keys of what is judged. */

@@ -19,30 +19,47 @@ export function streamOf(seed: number, name: string): number {
 /** A number of a stream for a draw, from 0 up to 1. */
 const evenly = (stream: number, draw: number) => mixed(stream ^ Math.imul(draw + 1, 0x9e3779b1)) / 2 ** 32;
 
+/** Rounds of the cipher below. */
 const ROUNDS = 4;
 
 /**
- * The layer of a draw: of so many equal layers of chance every draw of a stream has its own, in an order that
- * only the stream decides. A small cipher over as many bits as are needed, walked until it lands inside.
+ * The layers of draws: of so many equal layers of chance every draw of a stream has its own, in an order that
+ * only the stream decides. A small cipher (Luby and Rackoff, 1988) over as many bits as are needed, walked
+ * until it lands inside.
+ * @returns the layer of a draw of a stream, 0 and more, below `of`.
  */
-export function layerOf(stream: number, draw: number, of: number): number {
+export function layersOf(of: number): (stream: number, draw: number) => number {
   const half = Math.max(1, Math.ceil(Math.log2(Math.max(2, of)) / 2));
   const mask = (1 << half) - 1;
-  let at = draw;
-  do {
-    let [left, right] = [at >>> half, at & mask];
-    for (let round = 1; round <= ROUNDS; round++)
-      [left, right] = [right, (left ^ mixed(stream + Math.imul(right + 1, 0x85ebca6b) + round)) & mask];
-    at = (left << half) | right;
-  } while (at >= of);
-  return at;
+  return (stream, draw) => {
+    let at = draw;
+    do {
+      let left = at >>> half;
+      let right = at & mask;
+      for (let round = 1; round <= ROUNDS; round++) {
+        let x = Math.imul(right ^ stream, 0x9e3779b1) + Math.imul(round, 0x85ebca6b);
+        x = Math.imul(x ^ (x >>> 15), 0x2c1b3c6d);
+        const next = (left ^ x ^ (x >>> 16)) & mask;
+        left = right;
+        right = next;
+      }
+      at = (left << half) | right;
+    } while (at >= of);
+    return at;
+  };
 }
 
-/** A number of the normal distribution out of a stream, one from every layer. */
-export const deviate = (stream: number, draw: number, of: number): number =>
-  normalQuantile(
-    Math.min(1 - 1e-12, Math.max(1e-12, (layerOf(stream, draw, of) + evenly(stream, draw)) / of)),
-  );
+/** Nothing lies so near to either end. */
+const EDGE = 1e-12;
+
+/** Numbers of the normal distribution out of streams, one from every layer. */
+export function deviatesOf(of: number): (stream: number, draw: number) => number {
+  const layer = layersOf(of);
+  return (stream, draw) => {
+    const share = (layer(stream, draw) + evenly(stream, draw)) / of;
+    return normalQuantile(Math.min(1 - EDGE, Math.max(EDGE, share)));
+  };
+}
 
 /** Standard deviations in the half-width of a 95 % interval of a normal distribution. */
 export const TO_95 = 1.959964;
@@ -68,12 +85,13 @@ export function streamsOf(inputs: readonly DoubtInput[], seed: number, of: numbe
   const groups = Int32Array.from(inputs, ({ group }) => (group ? names.indexOf(group.id) : -1));
   const tied = Float64Array.from(inputs, ({ group }) => group?.tied ?? 0);
   const common = new Float64Array(names.length);
+  const deviate = deviatesOf(of);
   return {
     fill(draw, into) {
-      for (let g = 0; g < common.length; g++) common[g] = deviate(shared[g]!, draw, of);
+      for (let g = 0; g < common.length; g++) common[g] = deviate(shared[g]!, draw);
       for (let i = 0; i < own.length; i++) {
         const r = tied[i]!;
-        const alone = r < 1 ? deviate(own[i]!, draw, of) : 0;
+        const alone = r < 1 ? deviate(own[i]!, draw) : 0;
         into[i] = r > 0 ? Math.sqrt(r) * common[groups[i]!]! + Math.sqrt(1 - r) * alone : alone;
       }
     },

@@ -2,7 +2,7 @@ import { fieldRuleAt } from '@/core/model';
 import { binsOf, explained } from './bins';
 import type { DoubtInput } from './inputs';
 import { type Method, methodFor, readingHalf } from './methods';
-import { deviate, streamOf, streamsOf } from './streams';
+import { deviatesOf, layersOf, streamOf, streamsOf } from './streams';
 import type { DoubtAsked } from './parts';
 import { keeps } from './judge';
 
@@ -35,15 +35,18 @@ export interface DoubtTold {
 
 /** Bins for shares, and for readings. */
 const BINS = { shares: 30, readings: 20 } as const;
-/** A check that is surer than this is settled; smaller gains are none. */
+/** A check that is surer than this is settled; smaller gains are none, in all and of one check. */
 const SETTLED = 0.02;
 const LEAST_GAIN = 0.01;
+const LEAST_OF_CHECK = 0.003;
 /** Columns without any meaning that a gain must beat. */
 const SHUFFLED = 20;
 /** By so many times their scatter: hundreds of inputs are tried, and chance must name none of them. */
 const BEYOND = 4;
 /** Shares below are within what chance alone shows. */
 const LEAST_SHARE = 0.02;
+/** Groups of inputs between two breaths: some tens of milliseconds. */
+const BREATH = 4;
 
 /** Loss of calling a check by its chance: a false “holds” costs as much as five false alarms. Practice. */
 const loss = (chance: number) => Math.min(5 * (1 - chance), chance);
@@ -72,20 +75,24 @@ interface Open {
   readonly chance: { readonly mean: number; readonly spread: number };
 }
 
-function openOf(key: string, margins: Float64Array, { seed, draws }: DoubtAsked): Open | null {
+/** Bins without any meaning: the same draws in other orders. */
+function shuffledBins({ seed, draws }: DoubtAsked): Uint8Array[] {
+  const layer = layersOf(draws);
+  return Array.from({ length: SHUFFLED }, (_, i) => {
+    const stream = streamOf(seed, `shuffled ${i}`);
+    return Uint8Array.from({ length: draws }, (_n, d) => (BINS.readings * layer(stream, d)) / draws);
+  });
+}
+
+function openOf(key: string, margins: Float64Array, shuffled: readonly Uint8Array[]): Open | null {
   const kept = Uint8Array.from(margins, (m) => (keeps(m) ? 1 : 0));
   const share = kept.reduce((s, k) => s + k, 0) / kept.length;
+  if (share <= SETTLED || share >= 1 - SETTLED) return null;
   const now = loss(share);
-  const gains = Array.from({ length: SHUFFLED }, (_, i) => {
-    const stream = streamOf(seed, `shuffled ${i}`);
-    const noise = Float64Array.from({ length: draws }, (_n, d) => deviate(stream, d, draws));
-    return now - lossKnowing(kept, binsOf(noise, BINS.readings), BINS.readings);
-  });
+  const gains = shuffled.map((bin) => now - lossKnowing(kept, bin, BINS.readings));
   const mean = gains.reduce((s, g) => s + g, 0) / SHUFFLED;
   const spread = Math.sqrt(gains.reduce((s, g) => s + (g - mean) ** 2, 0) / (SHUFFLED - 1));
-  return share > SETTLED && share < 1 - SETTLED
-    ? { key, kept, margins, loss: now, chance: { mean, spread } }
-    : null;
+  return { key, kept, margins, loss: now, chance: { mean, spread } };
 }
 
 /** Margins as they are compared: cut off, so that one draw without an end does not outweigh all others. */
@@ -94,8 +101,7 @@ const bounded = (margins: Float64Array) => margins.map((m) => Math.log(Math.min(
 /** What one measuring of an input spares, check by check. */
 function gainsOf(
   input: DoubtInput,
-  index: number,
-  z: readonly Float64Array[],
+  own: Float64Array,
   opens: readonly Open[],
   asked: DoubtAsked,
 ): Measuring | null {
@@ -105,13 +111,13 @@ function gainsOf(
   if (!(half < input.half)) return null;
   const ratio = half / input.half;
   const stream = streamOf(asked.seed, `reading ${input.path}`);
-  const own = z[index]!;
+  const deviate = deviatesOf(asked.draws);
   const spread = Math.hypot(1, ratio);
-  const read = own.map((v, d) => (v + ratio * deviate(stream, d, asked.draws)) / spread);
+  const read = own.map((v, d) => (v + ratio * deviate(stream, d)) / spread);
   const bin = binsOf(read, BINS.readings);
   const gains = opens.map(({ key, kept, loss: now, chance }) => {
     const raw = now - lossKnowing(kept, bin, BINS.readings) - chance.mean;
-    return { key, gain: raw > BEYOND * chance.spread ? weightOf(key) * raw : 0 };
+    return { key, gain: raw > Math.max(LEAST_OF_CHECK, BEYOND * chance.spread) ? weightOf(key) * raw : 0 };
   });
   const settles = gains.filter((g) => g.gain > 0).sort((a, b) => b.gain - a.gain);
   const gain = settles.reduce((s, g) => s + g.gain, 0);
@@ -132,52 +138,80 @@ function groupsOf(inputs: readonly DoubtInput[]): { readonly members: readonly n
   return [...groups.values()].map((members) => ({ members }));
 }
 
-/** Deviations of all inputs over all draws, input by input. */
-function deviationsOf(inputs: readonly DoubtInput[], { seed, draws }: DoubtAsked): Float64Array[] {
-  const streams = streamsOf(inputs, seed, draws);
-  const columns = inputs.map(() => new Float64Array(draws));
-  const z = new Float64Array(inputs.length);
+/** Deviations of some inputs over all draws, by their places. */
+function deviationsOf(
+  inputs: readonly DoubtInput[],
+  { seed, draws }: DoubtAsked,
+  places: ReadonlySet<number>,
+): ReadonlyMap<number, Float64Array> {
+  const wanted = [...places];
+  const streams = streamsOf(
+    wanted.map((i) => inputs[i]!),
+    seed,
+    draws,
+  );
+  const columns = wanted.map(() => new Float64Array(draws));
+  const z = new Float64Array(wanted.length);
   for (let d = 0; d < draws; d++) {
     streams.fill(d, z);
     for (let i = 0; i < z.length; i++) columns[i]![d] = z[i]!;
   }
-  return columns;
+  return new Map(wanted.map((place, i) => [place, columns[i]!]));
+}
+
+/** One share of the work: every how-manieth group of inputs, from which on. */
+export interface ToldShare {
+  readonly from: number;
+  readonly every: number;
 }
 
 /**
  * What makes the doubt of every check, and what is worth measuring next: inputs by what a reading of them
  * would settle for the minutes that it costs.
- * @param margins of the checks in doubt, a number a draw, by their keys.
+ * @param margins of the checks in doubt, a number a draw, by their keys. @param share shares are put together
+ * by `joinedTold`.
  */
 export function* toldSteps(
   asked: DoubtAsked,
   inputs: readonly DoubtInput[],
   margins: ReadonlyMap<string, Float64Array>,
+  { from, every }: ToldShare = { from: 0, every: 1 },
 ): Generator<{ readonly done: number; readonly of: number }, DoubtTold> {
-  const z = deviationsOf(inputs, asked);
+  const groups = groupsOf(inputs).filter((_, i) => i % every === from);
+  const z = deviationsOf(inputs, asked, new Set(groups.flatMap((g) => g.members)));
   const answers = [...margins].map(([key, column]) => ({ key, answer: bounded(column) }));
   const causes = new Map<string, Cause[]>(answers.map(({ key }) => [key, []]));
-  const groups = groupsOf(inputs);
+  const shuffled = shuffledBins(asked);
+  const opens = [...margins].flatMap(([key, column]) => openOf(key, column, shuffled) ?? []);
+  const next: Measuring[] = [];
   for (const [done, { members }] of groups.entries()) {
-    if (done % 8 === 0) yield { done, of: groups.length + inputs.length };
-    const mean = members.length === 1 ? z[members[0]!]! : meanOf(members.map((i) => z[i]!));
+    if (done % BREATH === 0) yield { done, of: groups.length };
+    const mean = members.length === 1 ? z.get(members[0]!)! : meanOf(members.map((i) => z.get(i)!));
     const bin = binsOf(mean, BINS.shares);
     for (const { key, answer } of answers) {
       const share = explained(answer, bin, BINS.shares);
       if (share >= LEAST_SHARE)
         causes.get(key)!.push({ path: inputs[members[0]!]!.path, of: members.length, share });
     }
+    for (const i of members) {
+      // A material or a curve as a whole has no place where a reading could be typed.
+      const found =
+        opens.length && fieldRuleAt(inputs[i]!.path) ? gainsOf(inputs[i]!, z.get(i)!, opens, asked) : null;
+      if (found) next.push(found);
+    }
   }
+  return joinedTold([{ causes, next }]);
+}
+
+/** Shares of what is told put together: the largest causes first, the readings by gain per minute. */
+export function joinedTold(shares: readonly DoubtTold[]): DoubtTold {
+  const causes = new Map<string, Cause[]>();
+  for (const share of shares)
+    for (const [key, list] of share.causes) causes.set(key, [...(causes.get(key) ?? []), ...list]);
   for (const list of causes.values()) list.sort((a, b) => b.share - a.share);
-  const opens = [...margins].flatMap(([key, column]) => openOf(key, column, asked) ?? []);
-  const next: Measuring[] = [];
-  for (const [i, input] of inputs.entries()) {
-    if (i % 8 === 0) yield { done: groups.length + i, of: groups.length + inputs.length };
-    // A material or a curve as a whole has no place where a reading could be typed.
-    const found = opens.length && fieldRuleAt(input.path) ? gainsOf(input, i, z, opens, asked) : null;
-    if (found) next.push(found);
-  }
-  next.sort((a, b) => b.gain / b.method.minutes - a.gain / a.method.minutes);
+  const next = shares
+    .flatMap((s) => s.next)
+    .sort((a, b) => b.gain / b.method.minutes - a.gain / a.method.minutes);
   return { causes, next };
 }
 

@@ -147,7 +147,7 @@ const overTurn = (what: string) =>
   `<kc11>\\left(\\tfrac{h}{1\\,\\text{mm}}\\right)^{-<exponent>} <depth>\\,h\\;`;
 const STEPS = 'h = (<feed>/(<flutes>\\,<spindle>))\\sin\\varphi';
 const INTEGRATED =
-  'Straight flutes, rigid tool, 720 steps from tooth to tooth; no runout: an eccentric tooth cuts ' +
+  'Straight flutes, rigid tool, 360 steps from tooth to tooth; no runout: an eccentric tooth cuts ' +
   'more than its share. A spiral cutter has the same mean and a lower peak.';
 
 export const peakAlong = defineFormula({

@@ -39,7 +39,7 @@ export interface MillingForce {
 }
 
 /** Steps of the turn from one tooth to the next: the force repeats with every tooth. */
-const STEPS = 720;
+const STEPS = 360;
 /** Panels of Simpson's rule over the engagement of one tooth; even. */
 const PANELS = 96;
 /** The specific force grows as the chip thins, down to here; thinner chips are pressed, not cut. */
@@ -105,7 +105,8 @@ function turnFor(arc: number, from: number, flutes: number, fz: number): Turn {
 function meansOf({ arc, sine, cosine, chip, log }: Turn, edge: number, exponent: number, radial: number) {
   let [torque, along, across] = [0, 0, 0];
   for (let i = 0; i <= PANELS; i++) {
-    const [s, c] = [sine[i]!, cosine[i]!];
+    const s = sine[i]!;
+    const c = cosine[i]!;
     const force = edge * Math.exp(-exponent * log[i]!) * chip[i]!;
     const weight = (i === 0 || i === PANELS ? 1 : i % 2 ? 4 : 2) * force;
     // Tangential against the turning, radial towards the middle.
@@ -119,7 +120,7 @@ function meansOf({ arc, sine, cosine, chip, log }: Turn, edge: number, exponent:
 
 /**
  * Kienzle's force on each tooth, summed over the teeth and over one turn (Kienzle 1952; Altintas,
- * Manufacturing Automation): means by Simpson's rule over the engagement, peaks and RMS by 720 steps between
+ * Manufacturing Automation): means by Simpson's rule over the engagement, peaks and RMS by 360 steps between
  * two teeth. A tooth stands at phi from the line across the feed; conventional cutting starts at phi = 0 with
  * no chip, climb cutting ends at 180° with none. Straight flutes: the peak of a spiral cutter is lower, the
  * mean is the same.
@@ -136,11 +137,20 @@ export function millingForce(
   // The specific force is given at a chip of 1 mm.
   const edge = kc11 * depth * 1e-3 ** exponent;
   const mean = meansOf(turn, edge, exponent, radial);
-  let [squareX, squareY, peakX, peakY, peakF, teeth] = [0, 0, 0, 0, 0, 0];
+  let squareX = 0;
+  let squareY = 0;
+  let peakX = 0;
+  let peakY = 0;
+  let peakF = 0;
+  let teeth = 0;
   let pulls = false;
   for (let step = 0; step < STEPS; step++) {
-    const [first, last] = [upTo[step]!, upTo[step + 1]!];
-    let [fx, fy, ft] = [0, 0, 0];
+    const first = upTo[step]!;
+    const last = upTo[step + 1]!;
+    // Written out: thousands of machines are drawn, and lists cost more than the sums.
+    let fx = 0;
+    let fy = 0;
+    let ft = 0;
     for (let i = first; i < last; i++) {
       const f = edge * Math.exp(-exponent * log[i]!) * chip[i]!;
       fx += f * (cosine[i]! + radial * sine[i]!);

@@ -26,6 +26,13 @@ import type { Refused } from '@/ui/refusal';
 import { inputLabel, newNames, refusalText } from '@/words';
 import { endOfDay } from './day-plan';
 
+/** How an input was read. */
+export interface Reading {
+  readonly basis: Basis;
+  /** Half-width of the 95 % interval for a value that was read, SI. */
+  readonly half: (value: number) => number;
+}
+
 /** Everything that changes a machine, through the one gate. Paths lead from its root. */
 export interface MachineEditor {
   /**
@@ -33,6 +40,11 @@ export interface MachineEditor {
    */
   readonly type: (path: string, text: string, visit: string) => Taken;
   readonly setBasis: (path: string, basis: Basis) => Refused;
+  /**
+   * Takes a reading of an input: what it is and how far it may be off. @param half half-width of its 95 %
+   * interval for a value, SI.
+   */
+  readonly read: (path: string, text: string, by: Reading) => Refused;
   /** Sets a choice or any other edit; gives the reason back where it is refused. */
   readonly apply: (edits: readonly Edit[], label: string, touched?: string) => Refused;
   /** A change that merges with the one before it while the key stays the same (keystrokes in a note). */
@@ -134,6 +146,17 @@ export function machineEditor(session: Session, system: UnitSystem): MachineEdit
       if (refused) return { error: refused };
       const also = alsoText(along, begun, system);
       return { typed: read.measure.typed, ...(also ? { also } : {}) };
+    },
+    read(path, text, { basis, half }) {
+      const taken = measureOf(path, text, system, null);
+      if ('error' in taken) return taken.error;
+      const { si } = taken.measure;
+      const spread = { by: 'absolute' as const, halfWidth: half(si) };
+      return apply(
+        [{ path, value: { ...taken.measure, basis, spread } }],
+        `Reading of ${inputLabel(path)}`,
+        path,
+      );
     },
     setBasis(path, basis) {
       const before = session.project && (getAt(session.project, path) as Measure | null | undefined);

@@ -20,3 +20,5 @@ export const machineHref = (page: 'machine' | StationId, machine: string, axis?:
  * letter.
  */
 export const WHOLE = '~whole';
+/** How sure the answers of the whole machine are. */
+export const SURE = '~sure';

@@ -6,7 +6,7 @@ import type { Axis } from '@/core/model';
 import { type MachineEditor, useKnown, useMachine } from '@/features/frame';
 
 /** Changes one axis; paths lead from inside it. */
-export type AxisEditor = Omit<MachineEditor, 'write'>;
+export type AxisEditor = Omit<MachineEditor, 'write' | 'read'>;
 
 /** The axis on the bench. */
 export interface BenchAxis {

@@ -6,7 +6,7 @@ import type { PartLink } from '@/core/catalogue';
 import { axisDoubt } from '@/core/doubt';
 import { formatQuantity } from '@/core/units';
 import { AxisWorking } from '@/features/findings';
-import { machineHref, useMachine, WHOLE } from '@/features/frame';
+import { machineHref, SURE, useMachine, WHOLE } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
@@ -28,13 +28,15 @@ import { ChartBox, LadderBox } from './views/bench-views';
 // The exchange and the whole machine come after the first paint: the verdict does not wait for them.
 const ExchangeDialog = part(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog));
 const SearchDialog = part(() => import('./search/search-dialog').then((m) => m.SearchDialog));
+const SureView = part(() => import('./sure/sure-view').then((m) => m.SureView));
 const WholeMachine = part(() => import('./whole/whole-machine').then((m) => m.WholeMachine));
 
-/** The Size station: an axis on its bench, or the machine as a whole. */
+/** The Size station: an axis on its bench, the machine as a whole, or how sure it is. */
 export function SizeStation() {
   const wanted = useSearchParams().get('a');
   const { project } = useMachine();
   if (wanted === WHOLE) return <WholeMachine />;
+  if (wanted === SURE) return <SureView />;
   const index = Math.max(
     0,
     project.axes.findIndex((a) => a.id === wanted),
@@ -46,13 +48,13 @@ export function SizeStation() {
   );
 }
 
-/** Alt and an arrow turn to the sheet beside: the axes, then the whole machine. */
+/** Alt and an arrow turn to the sheet beside: the axes, the whole machine, how sure it is. */
 function useTurning(): void {
   const { project } = useMachine();
   const { index } = useAxis();
   const router = useRouter();
   const turn = (step: number) => {
-    const ids = [...project.axes.map((a) => a.id), WHOLE];
+    const ids = [...project.axes.map((a) => a.id), WHOLE, SURE];
     const next = ids[(index + step + ids.length) % ids.length];
     router.replace(machineHref('size', project.id, next), { scroll: false });
   };

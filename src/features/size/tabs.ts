@@ -1,6 +1,6 @@
 import type { Verdict } from '@/core/findings';
 import type { Project } from '@/core/model';
-import { machineHref, type SheetTab, WHOLE } from '@/features/frame';
+import { machineHref, type SheetTab, SURE, WHOLE } from '@/features/frame';
 
 /** A verdict, and whether it rests on numbers of ours. */
 export interface Said {
@@ -8,7 +8,10 @@ export interface Said {
   readonly guessed: boolean;
 }
 
-/** The axes as tabs, and the whole machine behind them. @param whole what the checks of the whole say. */
+/**
+ * The axes as tabs, and behind them the whole machine and how sure it is.
+ * @param whole what the checks of the whole say.
+ */
 export const sizeTabs = (
   project: Project,
   axes: readonly Said[],
@@ -30,5 +33,12 @@ export const sizeTabs = (
     href: machineHref('size', project.id, WHOLE),
     here: current === WHOLE,
     ...whole,
+  },
+  {
+    id: SURE,
+    title: 'How sure',
+    note: '',
+    href: machineHref('size', project.id, SURE),
+    here: current === SURE,
   },
 ];

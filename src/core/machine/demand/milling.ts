@@ -129,7 +129,7 @@ export function milled(
 }
 
 /** Every so many steps of the integration one is drawn. */
-const DRAWN = 12;
+const DRAWN = 6;
 
 /** Forces over one turn of a milling cut, N, by the share of the turn: what is drawn. */
 export function forceOverTurn(

@@ -8,21 +8,24 @@ const DERIVED = '~';
 /** Whether a row of masses stands elsewhere in the machine. */
 export const isDerived = (id: string): boolean => id.startsWith(DERIVED);
 
-const derived = <K extends Kind>(kind: K, si: number, basis: Measure['basis']): Measure<K> => ({
-  typed: formatQuantity(kind, si, 'metric', 6).text,
+/** Whether derived figures are put into words too: of machines that are only judged nobody reads them. */
+type Told = boolean;
+
+const derived = <K extends Kind>(kind: K, si: number, basis: Measure['basis'], told: Told): Measure<K> => ({
+  typed: told ? formatQuantity(kind, si, 'metric', 6).text : '',
   si: quantity(kind, si),
   basis,
 });
 
 /** Bodies of an axis as rows: its own as they are or out of their shapes, those of others marked. */
-function rowsOf(axis: Axis, { bodies }: AxisMasses): Body[] {
+function rowsOf(axis: Axis, { bodies }: AxisMasses, told: Told): Body[] {
   return bodies.map((b, i): Body => {
     const own = b.from === 'own' ? axis.loads.masses[i] : undefined;
     return {
       id: own ? b.id : `${DERIVED}${b.axisId ?? 'structure'}${DERIVED}${b.id}`,
       name: b.name,
       shape: null,
-      mass: own && !own.shape ? own.mass : derived('mass', b.mass, b.basis),
+      mass: own && !own.shape ? own.mass : derived('mass', b.mass, b.basis, told),
     };
   });
 }
@@ -31,24 +34,30 @@ function rowsOf(axis: Axis, { bodies }: AxisMasses): Body[] {
  * An axis as the machine loads it: its own bodies by weight or shape, those of all axes that ride on it,
  * members of the structure, and the worst of the cuts where the brief gives them. An axis that nothing rides
  * on and whose figures are typed comes back as it is.
+ * @param told false: derived figures are not put into words.
  */
-export function loadedAxis(axis: Axis, masses: AxisMasses, cuts: readonly CutLoad[]): Axis {
+export function loadedAxis(
+  axis: Axis,
+  masses: AxisMasses,
+  cuts: readonly CutLoad[],
+  told: Told = true,
+): Axis {
   const plain = masses.bodies.every((b) => b.from === 'own') && axis.loads.masses.every((b) => !b.shape);
   // While no cut is said, the force that stands at the axis counts: none would be too little.
   const cut = axis.demands.cuttingFrom === 'cuts' && cuts.length ? worstCut(axis, cuts) : undefined;
   if (plain && !cut) return axis;
-  const loaded = plain ? axis : { ...axis, loads: { ...axis.loads, masses: rowsOf(axis, masses) } };
+  const loaded = plain ? axis : { ...axis, loads: { ...axis.loads, masses: rowsOf(axis, masses, told) } };
   if (!cut) return loaded;
   const { demands, guide } = axis;
   // The worst of the cuts: no surer than the least sure of them.
   const basis = cuts.some((c) => c.basis === 'ours') ? 'ours' : 'estimate';
   return {
     ...loaded,
-    demands: { ...demands, cuttingForce: derived('force', cut.force, basis) },
+    demands: { ...demands, cuttingForce: derived('force', cut.force, basis, told) },
     guide: {
       ...guide,
-      sideForce: guide.sideForce ?? derived('force', cut.side, basis),
-      normalForce: guide.normalForce ?? derived('force', cut.normal, basis),
+      sideForce: guide.sideForce ?? derived('force', cut.side, basis, told),
+      normalForce: guide.normalForce ?? derived('force', cut.normal, basis, told),
     },
   };
 }

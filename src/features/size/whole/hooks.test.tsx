@@ -36,6 +36,8 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     upgrades: 0,
     search: 0,
     plan: 0,
+    doubt: 0,
+    sweep: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
