@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { buildLooks, exchangeLooks, furtherLogLooks, logLooks, type Look, proveLooks } from './looks';
+import { buildLooks, exchangeLooks, furtherLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
 import { outlineFaults, reaches } from './reach';
 import { test } from './window';
@@ -67,27 +67,6 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
       async (page) => {
         await tab(page, /^Plunge/);
         await page.getByRole('button', { name: /Moving mass/ }).click();
-      },
-    ],
-  ],
-  'how sure': [
-    [
-      'chances',
-      async (page) => {
-        // Once is enough: ten thousand draws take their time, and a look at another width changes none.
-        if (!page.url().includes('a=~sure')) await page.goto('/size?m=tern-creek&a=~sure');
-        await page.getByText(/10,000 draws of/).waitFor({ timeout: 120_000 });
-        await page.getByRole('button', { name: 'Chances' }).click();
-        await page.getByRole('button', { name: /Power of the circuit/ }).click();
-      },
-    ],
-    ['bands', (page) => page.getByRole('button', { name: 'Bands' }).click()],
-    [
-      'what if',
-      async (page) => {
-        await page.getByRole('button', { name: 'What if' }).click();
-        await page.getByRole('button', { name: 'Sweep' }).click();
-        await page.getByText('Below the red line').waitFor({ timeout: 60_000 });
       },
     ],
   ],
@@ -166,8 +145,7 @@ const visits: Readonly<Record<string, readonly Look[]>> = {
     ...buildLooks(),
   ],
   prove: proveLooks(),
-  log: logLooks(),
-  'log, further': furtherLogLooks(),
+  ...furtherLooks(),
   fit: [
     [
       'a travel chain',

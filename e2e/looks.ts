@@ -61,7 +61,7 @@ export const proveLooks = (): Look[] => [
 ];
 
 /** The time line with an entry that is written, and what was learnt. */
-export const logLooks = (): Look[] => [
+const logLooks = (): Look[] => [
   [
     'time line',
     async (page) => {
@@ -96,7 +96,7 @@ export const logLooks = (): Look[] => [
 ];
 
 /** What else stands beside the log: the tour, a merge, lessons, and so on. */
-export const furtherLogLooks = (): Look[] => [
+const furtherLogLooks = (): Look[] => [
   [
     'files',
     async (page) => {
@@ -161,3 +161,33 @@ export const exchangeLooks = (): Look[] => [
     },
   ],
 ];
+
+/** How sure a machine is: its chances, its bands, one figure swept. */
+const sureLooks = (): Look[] => [
+  [
+    'chances',
+    async (page) => {
+      // Once is enough: ten thousand draws take their time, and a look at another width changes none.
+      if (!page.url().includes('a=~sure')) await page.goto('/size?m=tern-creek&a=~sure');
+      await page.getByText(/10,000 draws of/).waitFor({ timeout: 120_000 });
+      await page.getByRole('button', { name: 'Chances' }).click();
+      await page.getByRole('button', { name: /Power of the circuit/ }).click();
+    },
+  ],
+  ['bands', (page) => page.getByRole('button', { name: 'Bands' }).click()],
+  [
+    'what if',
+    async (page) => {
+      await page.getByRole('button', { name: 'What if' }).click();
+      await page.getByRole('button', { name: 'Sweep' }).click();
+      await page.getByText('Below the red line').waitFor({ timeout: 60_000 });
+    },
+  ],
+];
+
+/** Views of the log and of how sure a machine is. */
+export const furtherLooks = (): Readonly<Record<string, readonly Look[]>> => ({
+  log: logLooks(),
+  'log, further': furtherLogLooks(),
+  'how sure': sureLooks(),
+});

@@ -1,6 +1,7 @@
 import type { Checked } from '@/core/findings';
 import type { CaseId } from '@/core/machine';
 import type { FrameResponse } from './frame';
+import type { DoubtInput } from './inputs';
 import { type DoubtCode, isSaid, keeps, type Outcome } from './judge';
 import type { AxisDraws, DoubtAsked, FirstDraws, MoreDraws } from './parts';
 import { type Chance, wilson } from './wilson';
@@ -50,6 +51,10 @@ export interface DoubtAnswer {
   /** Chance that whatever gives out when it is missed is kept all at once. */
   readonly whole: Chance;
   readonly axes: readonly AxisBands[];
+  /** Checks of which the middle knows nothing: nothing is drawn of them. */
+  readonly unknown: number;
+  /** Of the inputs that may be off, how many are ours: nobody has said them. */
+  readonly ours: number;
   /** Inputs that may be off, and frames that were solved to read those of the draws off them. */
   readonly inputs: number;
   readonly frames: number;
@@ -177,7 +182,7 @@ export function doubtAnswer(
   response: FrameResponse | null,
   first: First,
   open: ReadonlyMap<string, Float64Array>,
-  inputs: number,
+  inputs: readonly DoubtInput[],
 ): DoubtAnswer {
   const checks = first.middle.flatMap(({ key, code, axisId, found }): DoubtedCheck[] => {
     const column = open.get(key) ?? first.margins.get(key);
@@ -214,7 +219,9 @@ export function doubtAnswer(
       torque: speeds.map((speed, i) => ({ speed, ...bandOf(usable[i]!) })),
       asked: cases.map(({ id, speed, torque }) => ({ id, speed, ...bandOf(torque) })),
     })),
-    inputs,
+    unknown: first.middle.filter(({ found }) => !isSaid(found)).length,
+    inputs: inputs.length,
+    ours: inputs.filter((i) => i.ours).length,
     checked: first.checked,
     off: first.off,
     frames: response ? response.bent.reduce((sum, b) => sum + b.solved, 1) : 0,

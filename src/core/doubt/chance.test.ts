@@ -14,6 +14,7 @@ const input = (path: string, more: Partial<DoubtInput> = {}): DoubtInput => ({
   positive: false,
   least: -Infinity,
   most: Infinity,
+  ours: false,
   group: null,
   ...more,
 });

@@ -20,6 +20,8 @@ export interface DoubtInput {
   readonly positive: boolean;
   readonly least: number;
   readonly most: number;
+  /** Nobody has said it. */
+  readonly ours: boolean;
   /** What it shares its doubt with, and how any two of them are correlated; null: nothing. */
   readonly group: { readonly id: string; readonly tied: number } | null;
 }
@@ -55,7 +57,8 @@ function inputAt(project: Project, path: string, value: unknown): DoubtInput[] {
   const positive = value.si > 0 && (rule.above ?? rule.min ?? -1) >= 0;
   const [least, most] = [rule.min ?? rule.above ?? -Infinity, rule.max];
   const group = groupOf(project, path, value.basis === 'measured');
-  return [{ path, kind: rule.kind, value: value.si, half, positive, least, most, group }];
+  const ours = value.basis === 'ours';
+  return [{ path, kind: rule.kind, value: value.si, half, positive, least, most, ours, group }];
 }
 
 function inputsUnder(project: Project, value: unknown, path: string): DoubtInput[] {
@@ -72,6 +75,7 @@ const share = (path: string, half: number): DoubtInput => ({
   positive: true,
   least: 0,
   most: Infinity,
+  ours: false,
   group: null,
 });
 

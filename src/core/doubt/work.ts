@@ -88,6 +88,6 @@ export function doubtOf(project: Project, seed: number, draws: number) {
       : [];
   const margins = openMargins(first, more);
   const { told } = run({ part: 'told', margins, share: { from: 0, every: 1 } });
-  const answer = doubtAnswer(asked, response, first, margins, doubted(asked).inputs.length);
+  const answer = doubtAnswer(asked, response, first, margins, doubted(asked).inputs);
   return { answer, told, response, margins };
 }

@@ -23,6 +23,12 @@ function margin(value: number): string {
   return value > 0 ? formatNumber(value, 3) : 'nothing';
 }
 
+/** Both ends of a margin; one figure where they read alike. */
+function bandText({ low, high }: DoubtedCheck['margin']): string {
+  const [from, to] = [margin(low), margin(high)];
+  return from === to ? from : `${from} to ${to}`;
+}
+
 /** Chances of all checks, the least sure first; what is in no doubt is told in numbers. */
 export function Chances({
   doubt,
@@ -177,9 +183,7 @@ function Plain({
               <span>
                 {name} <small>{of}</small>
               </span>
-              <span>
-                {margin(check.margin.low)} to {margin(check.margin.high)} × needed
-              </span>
+              <span>{bandText(check.margin)} × needed</span>
             </li>
           );
         })}

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Measuring, readingHalf } from '@/core/doubt';
-import { fieldRuleAt, getAt, isMeasure, type Project } from '@/core/model';
+import { fieldRuleAt, getAt, isMeasure, type Measure, type Project } from '@/core/model';
 import { formatIn, formatQuantity, type Kind, parseQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { TextLine } from '@/ui/text-line';
@@ -46,10 +46,15 @@ function settled(project: Project, { checks }: Doubt['answer'], keys: readonly s
   return few.length > 3 ? `${few.slice(0, 3).join(', ')} and ${few.length - 3} more` : few.join(', ');
 }
 
-/** A half-width in the unit in which the figure was typed. */
-function halfText(kind: Kind, half: number, typed: string, system: UnitSystem): string {
-  const read = parseQuantity(kind, typed);
-  return (read.ok ? formatIn(read.unit, half, 2) : formatQuantity(kind, half, system, 2)).text;
+/** A figure as it stands, and a half-width in the same unit: as typed; what is ours in those of the sheet. */
+function figureText(kind: Kind, measure: Measure, half: number, system: UnitSystem) {
+  const read = parseQuantity(kind, measure.typed);
+  if (measure.basis === 'ours' || !read.ok)
+    return {
+      now: formatQuantity(kind, measure.si, system, 3).text,
+      off: formatQuantity(kind, half, system, 2).text,
+    };
+  return { now: measure.typed, off: formatIn(read.unit, half, 2).text };
 }
 
 function Reading({ measuring, doubt }: { readonly measuring: Measuring; readonly doubt: Doubt }) {
@@ -60,6 +65,7 @@ function Reading({ measuring, doubt }: { readonly measuring: Measuring; readonly
   const measure = getAt(project, path);
   const kind = fieldRuleAt(path)?.kind;
   if (!isMeasure(measure) || !kind) return null;
+  const figure = figureText(kind, measure, half, system);
   const input = doubt.of === project ? null : getAt(doubt.of, path);
   const taken = input !== null && input !== measure;
   return (
@@ -71,6 +77,7 @@ function Reading({ measuring, doubt }: { readonly measuring: Measuring; readonly
         {text.title}, {method.minutes} min: {gainText(gain)} of {settled(project, doubt.answer, settles)}.
       </p>
       <p className={styles.hint}>
+        {measure.basis === 'ours' && 'Nobody has said it yet: choose the part first. '}
         {text.how} {text.mind && <b>{text.mind}</b>}
       </p>
       <label className={styles.reading}>
@@ -78,14 +85,14 @@ function Reading({ measuring, doubt }: { readonly measuring: Measuring; readonly
         <TextLine
           label={`Reading of ${name}, ${of}`}
           value={taken ? measure.typed : ''}
-          placeholder={measure.typed}
+          placeholder={figure.now}
           maxLength={40}
           inputMode="decimal"
           onText={(typed) =>
             editor.read(path, typed, { basis: method.basis, half: (value) => readingHalf(method, value) })
           }
         />
-        <small>± {halfText(kind, half, measure.typed, system)}</small>
+        <small>± {figure.off}</small>
       </label>
     </>
   );

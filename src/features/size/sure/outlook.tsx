@@ -22,7 +22,7 @@ export function Outlook({
   readonly doubt: Doubt;
   readonly stale: boolean;
 }) {
-  const { whole, draws, inputs, frames, off, checked, checks } = answer;
+  const { whole, draws, inputs, frames, off, checked, checks, ours, unknown } = answer;
   const thin = checks.filter((c) => c.thin).length;
   return (
     <div className={styles.outlook} data-old={stale || undefined}>
@@ -34,8 +34,15 @@ export function Outlook({
         </span>
       </p>
       <p className={styles.hint}>
-        <Explained>{thinText(thin)}</Explained> {draws.toLocaleString('en-GB')} draws of {inputs} figures by
-        their basis, seed {answer.seed}
+        <Explained>{thinText(thin)}</Explained>{' '}
+        {ours > 0 && (
+          <b>
+            Guessed: {ours} of {inputs} figures are ours, nobody has said them.{' '}
+          </b>
+        )}{' '}
+        {unknown > 0 &&
+          `${unknown === 1 ? 'One check is' : `${unknown} checks are`} not known and not drawn. `}
+        {draws.toLocaleString('en-GB')} draws of {inputs} figures by their basis, seed {answer.seed}
         {frames > 0 &&
           `; their frames are read off ${frames} solved ones, ` +
             `off by ${formatNumber(100 * off, 2)} % at most in ${checked} that were solved too`}

@@ -123,7 +123,7 @@ function drawing(pool: JobPool, project: Project, draws: number, onDone: (share:
         share: { from, every: SHARES.told },
       })),
     );
-    const answer = doubtAnswer(asked, response, first, margins, doubtInputs(project).length);
+    const answer = doubtAnswer(asked, response, first, margins, doubtInputs(project));
     return { answer, told: joinedTold(told.map((t) => t.told)), of: project };
   }
   return {

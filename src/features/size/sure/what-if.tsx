@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { doubtInputs, spreadAt } from '@/core/doubt';
+import { bearsDoubt, doubtInputs, spreadAt } from '@/core/doubt';
 import { fieldRuleAt, getAt, isMeasure, type Measure, type Project } from '@/core/model';
 import { displayUnit, explainParseError, formatQuantity, parseQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
@@ -91,7 +91,7 @@ export function WhatIf() {
       </div>
       {state.failed !== null && <Notice kind="error">The sweep failed: {state.failed}</Notice>}
       {swept ? (
-        <SweptAnswer swept={swept} project={project} half={spreadAt(path, at)} />
+        <SweptAnswer swept={swept} project={project} half={bearsDoubt(path) ? spreadAt(path, at) : 0} />
       ) : (
         <p className={styles.hint}>
           Every check is judged at a hundred values of one figure, all others as they stand. Where a check

@@ -114,6 +114,8 @@ describe('the frame solved beside the page', () => {
       upgrades: 0,
       search: 0,
       plan: 0,
+      doubt: 0,
+      sweep: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -132,6 +134,8 @@ describe('the frame solved beside the page', () => {
       upgrades: 0,
       search: 0,
       plan: 0,
+      doubt: 0,
+      sweep: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -147,6 +151,8 @@ describe('the frame solved beside the page', () => {
       upgrades: 0,
       search: 0,
       plan: 0,
+      doubt: 0,
+      sweep: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {
