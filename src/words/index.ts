@@ -162,3 +162,4 @@ export {
   refusalTexts,
   wayOutText,
 } from './plan';
+export { changedText, givesOutText, lessAskedText } from './why-not';

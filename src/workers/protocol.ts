@@ -12,7 +12,7 @@ import type {
 } from '@/core/build';
 import type { HeldRow } from '@/core/prove';
 import type { Proposal, ProposalStep } from '@/core/upgrade';
-import type { SearchAnswer, SearchLimits, SearchStep } from '@/core/choose';
+import type { SearchAnswer, SearchLimits, SearchStep, WhyNot, WhyNotAsked, WhyNotStep } from '@/core/choose';
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
 import type { Axis, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
@@ -76,6 +76,13 @@ export interface Jobs {
     };
     readonly step: SearchStep;
     readonly output: SearchAnswer;
+  };
+  /** Why a part is not in an axis, and what would have to change. */
+  whyNot: {
+    readonly input: WhyNotAsked;
+    readonly step: WhyNotStep;
+    /** Null where the part is gone. */
+    readonly output: WhyNot | null;
   };
   /** Whole machines for a brief: one part of the work. */
   plan: {

@@ -1,5 +1,5 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
-import { searchLines } from '@/core/choose';
+import { searchLines, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
@@ -44,6 +44,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Seconds: thousands of drives, each with thousands of motors.
   *search({ axis, own, limits }) {
     return yield* searchLines(axis, own, limits);
+  },
+  // Up to some twenty seconds where nothing holds: every demand gives way in steps.
+  *whyNot(asked) {
+    return yield* whyNotSteps(asked);
   },
   // Seconds: every round picks drive trains and solves the frame.
   *plan({ asked, work }) {

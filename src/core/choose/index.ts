@@ -41,4 +41,12 @@ export {
   type SearchStep,
   sharesOf,
   worthReading,
+  type DemandId,
+  demandIds,
+  type GivesWay,
+  type HeartPart,
+  type WhyNot,
+  type WhyNotAsked,
+  type WhyNotStep,
+  whyNotSteps,
 } from './search';

@@ -21,4 +21,14 @@ export {
   type SearchLink,
   searchLinks,
 } from './space';
+export {
+  type DemandId,
+  demandIds,
+  type GivesWay,
+  type HeartPart,
+  type WhyNot,
+  type WhyNotAsked,
+  type WhyNotStep,
+  whyNotSteps,
+} from './why-not';
 export { type Reason, reasons, worthReading } from './worth';

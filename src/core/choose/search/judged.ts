@@ -74,7 +74,8 @@ const checksOf = (codes: readonly LineCode[]) =>
     codes.some((code) => code === c.code),
   );
 const driveChecks = checksOf(driveCodes);
-const lineChecks = checksOf([...driveCodes, ...motorCodes]);
+/** Every check of a drive train. */
+export const lineChecks = checksOf([...driveCodes, ...motorCodes]);
 
 /** Torque over what is asked; a load that drives itself asks for none. */
 export const spare = (usable: number, asked: number): number => (asked > 0 ? usable / asked : Infinity);

@@ -16,6 +16,13 @@ import { LimitsForm } from './limits-form';
 import { SearchChart } from './search-chart';
 import styles from './search.module.css';
 import { type SearchState, useSearch } from './use-search';
+import { WhyNotView } from './why-not';
+
+type View = 'all' | 'one';
+const views = [
+  ['all', 'All of them'],
+  ['one', 'Why not…'],
+] as const;
 
 /** Looks through every combination of parts for one axis, and shows what is worth its money. */
 export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
@@ -25,6 +32,7 @@ export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
   // What another axis takes out of the drawer is not there for this one.
   const own = useMemo(() => partsLeft(project, stored.id), [project, stored.id]);
   const { state, start, stop } = useSearch();
+  const [view, setView] = useState<View>('all');
   const busy = state.kind === 'busy';
   return (
     <SheetDialog
@@ -35,23 +43,46 @@ export function SearchDialog({ onClose }: { readonly onClose: () => void }) {
       foot={
         <>
           <Action onAct={onClose}>Close</Action>
-          {busy ? (
-            <Action onAct={stop}>Stop</Action>
-          ) : (
-            <Action variant="contained" onAct={() => start(axis, own, limits)}>
-              {state.kind === 'idle' ? 'Look' : 'Look again'}
-            </Action>
+          {view === 'all' && (
+            <Run
+              busy={busy}
+              again={state.kind !== 'idle'}
+              onStop={stop}
+              onStart={() => start(axis, own, limits)}
+            />
           )}
         </>
       }
     >
       <div className={styles.body}>
         <div className={styles.limits}>
+          <Toggle label="What is looked for" options={views} value={view} onPick={setView} />
           <LimitsForm limits={limits} onLimits={setLimits} />
         </div>
-        <Middle state={state} onClose={onClose} />
+        {view === 'one' ? (
+          <WhyNotView limits={limits} onClose={onClose} />
+        ) : (
+          <Middle state={state} onClose={onClose} />
+        )}
       </div>
     </SheetDialog>
+  );
+}
+
+interface RunProps {
+  readonly busy: boolean;
+  readonly again: boolean;
+  readonly onStart: () => void;
+  readonly onStop: () => void;
+}
+
+/** Begins the search, or ends it. */
+function Run({ busy, again, onStart, onStop }: RunProps) {
+  if (busy) return <Action onAct={onStop}>Stop</Action>;
+  return (
+    <Action variant="contained" onAct={onStart}>
+      {again ? 'Look again' : 'Look'}
+    </Action>
   );
 }
 

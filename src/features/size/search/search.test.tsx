@@ -70,4 +70,18 @@ describe('looking for a drive train', () => {
     await userEvent.type(screen.getByLabelText('Most money'), 'lots{Enter}');
     expect(screen.getByRole('alert')).toHaveTextContent(/Most money: read “lots”; wanted a number/);
   });
+
+  it('says of one part why it is not there, and takes what would hold with it', async () => {
+    const { onClose, now } = await open();
+    await press('Why not…');
+    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Family' }), 'driver');
+    const part = screen.getByRole('combobox', { name: 'Part' });
+    await userEvent.selectOptions(part, within(part).getByRole('option', { name: /^Stepper driver 2 A/ }));
+    await press('Why not this one?');
+    await screen.findByText(/^With nothing else changed/, undefined, SLOW);
+    expect(screen.getByText(/^It holds/)).toBeVisible();
+    await press('Take it');
+    expect(onClose).toHaveBeenCalledOnce();
+    expect(now().parts.driver).toBe('driver-2a');
+  }, 60_000);
 });

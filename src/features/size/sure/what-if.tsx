@@ -11,8 +11,8 @@ import { Notice } from '@/ui/notice';
 import { TextLine } from '@/ui/text-line';
 import { doubtfulText } from '@/words';
 import styles from './sure.module.css';
+import { useJob } from '../use-job';
 import { SweptAnswer } from './swept';
-import { useSweep } from './use-sweep';
 
 /** Figures that builders ask about beside those that may be off: what they wish. */
 const wishes = ['demands.rapid', 'demands.feed', 'demands.acceleration', 'demands.travel'];
@@ -38,7 +38,7 @@ export function WhatIf() {
   const options = useMemo(() => optionsOf(project), [project]);
   const [path, setPath] = useState('axes.0.demands.rapid');
   const [ends, setEnds] = useState<readonly [number, number] | null>(null);
-  const { state, start } = useSweep();
+  const { state, start, stop } = useJob('sweep');
   const at = getAt(project, path);
   const rule = fieldRuleAt(path);
   if (!options.length || !isMeasure(at) || !rule)
@@ -55,7 +55,7 @@ export function WhatIf() {
     set(parsed.si);
     return undefined;
   };
-  const swept = state.swept?.path === path ? state.swept : null;
+  const swept = state.output?.path === path ? state.output : null;
   return (
     <div className={styles.whatIf}>
       <div className={styles.asked}>
@@ -86,8 +86,14 @@ export function WhatIf() {
             onText={(text) => read(text, (si) => setEnds([from, si]))}
           />
         </label>
-        <Action onAct={() => start({ project, path, from, to })}>Sweep</Action>
-        <span role="status">{state.busy ? 'working…' : ''}</span>
+        {state.step ? (
+          <Action onAct={stop}>Stop</Action>
+        ) : (
+          <Action onAct={() => start({ project: { ...project, revisions: [], log: [] }, path, from, to })}>
+            Sweep
+          </Action>
+        )}
+        <span role="status">{state.step ? 'working…' : ''}</span>
       </div>
       {state.failed !== null && <Notice kind="error">The sweep failed: {state.failed}</Notice>}
       {swept ? (

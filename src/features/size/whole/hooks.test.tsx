@@ -38,6 +38,7 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     plan: 0,
     doubt: 0,
     sweep: 0,
+    whyNot: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
@@ -116,6 +117,7 @@ describe('the frame solved beside the page', () => {
       plan: 0,
       doubt: 0,
       sweep: 0,
+      whyNot: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -136,6 +138,7 @@ describe('the frame solved beside the page', () => {
       plan: 0,
       doubt: 0,
       sweep: 0,
+      whyNot: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -153,6 +156,7 @@ describe('the frame solved beside the page', () => {
       plan: 0,
       doubt: 0,
       sweep: 0,
+      whyNot: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {
