@@ -120,8 +120,8 @@ export function jobPool(tools: PoolTools): JobPool {
   };
 }
 
-/** A worker starts in well under a second; on a slow machine with a full disk it may take ten. */
-const PATIENCE = 10_000;
+/** A worker starts in well under a second; where much else runs on a slow machine it may take ten. */
+const PATIENCE = 20_000;
 /** More workers than so many would only wait for each other's memory. */
 const MOST_WORKERS = 3;
 
