@@ -26,7 +26,7 @@ function run(work: DoubtPart) {
 
 const { response, margins } = doubtOf(machine, 1, 500);
 const keys = [...margins.keys()];
-const bench = new Bench({ time: 500, warmupTime: 0, iterations: 2 });
+const bench = new Bench({ time: 200, warmup: false, iterations: 2 });
 bench
   .add(`how a frame answers, four axes, ${response?.bent.length ?? 0} figures`, () => {
     run({ part: 'frame', share: { from: 0, every: 1 } });

@@ -1,5 +1,5 @@
-// npm run bench: figures of the report in Node and of a keystroke in the browser. Nothing here passes or
-// fails.
+// npm run bench [-- names...]: figures of the report in Node and of a keystroke in the browser, all of them or
+// the named ones. Nothing here passes or fails.
 import { build } from 'esbuild';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -10,8 +10,12 @@ ensureModules();
 const folder = join(root, '.cache', 'bench');
 mkdirSync(folder, { recursive: true });
 // Bundled as it ships: a loader that names every closure would be measured with it otherwise.
+const only = process.argv.slice(2);
+const wanted = (name) => only.length === 0 || only.includes(name);
+const inNode = ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan', 'doubt'];
+const inBrowser = ['keystroke', 'plate-redraw', 'list'].filter(wanted);
 let ok = true;
-for (const name of ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan']) {
+for (const name of inNode.filter(wanted)) {
   await build({
     entryPoints: [join(root, `bench/${name}.bench.ts`)],
     bundle: true,
@@ -27,9 +31,9 @@ for (const name of ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'sear
   });
   ok = run(process.execPath, [join(folder, `${name}.mjs`)]) && ok;
 }
-const missing = ensureChromium();
+const missing = inBrowser.length ? ensureChromium() : null;
 if (missing) console.log(`Without the Debian package ${missing} no keystroke is measured.`);
 else
-  for (const name of ['keystroke', 'plate-redraw', 'list'])
+  for (const name of inBrowser)
     ok = (await ensureBuild()) && run(process.execPath, [join(root, `bench/${name}.mjs`)]) && ok;
 process.exit(ok ? 0 : 1);
