@@ -1,5 +1,5 @@
 import type { DoubtCode, DoubtedCheck, MethodId } from '@/core/doubt';
-import { materialAt } from '@/core/doubt';
+import { materialAt, noneOf } from '@/core/doubt';
 import { materials } from '@/core/catalogue';
 import type { Project } from '@/core/model';
 import { formatNumber } from '@/core/units';
@@ -93,8 +93,8 @@ export function doubtfulText(project: Project, path: string): { readonly name: s
 
 /** A chance as it is read: never all, never none, for draws show neither. */
 export function chanceText(share: number, draws: number): string {
-  if (share >= 1) return `> ${formatNumber(100 * (1 - 3 / draws), 4)} %`;
-  if (share <= 0) return `< ${formatNumber(300 / draws, 2)} %`;
+  if (share >= 1) return `> ${formatNumber(100 * (1 - noneOf(draws)), 4)} %`;
+  if (share <= 0) return `< ${formatNumber(100 * noneOf(draws), 2)} %`;
   const digits = share > 0.99 || share < 0.01 ? 2 : 0;
   return `${(100 * share).toFixed(digits)} %`;
 }

@@ -133,8 +133,8 @@ const bentBy = (
   less: readonly number[] | null,
 ): Bent => ({ lever, up, down: less ?? up.map((u, i) => 2 * base[i]! - u), solved: less ? 2 : 1 });
 
-/** One share of the work on a response: every how-manieth lever, from which on. */
-export interface FrameShare {
+/** One share of work that is cut up: every how-manieth piece of it, from which on. */
+export interface WorkShare {
   readonly from: number;
   readonly every: number;
 }
@@ -148,7 +148,7 @@ export function* responseSteps(
   project: Project,
   inputs: readonly DoubtInput[],
   drives: readonly number[],
-  { from, every }: FrameShare = { from: 0, every: 1 },
+  { from, every }: WorkShare = { from: 0, every: 1 },
 ): Generator<{ readonly done: number; readonly of: number }, FrameResponse | null> {
   const framed = { project, drives, masses: massReport(project) };
   const plain = inputsOf(framed);

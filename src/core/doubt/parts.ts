@@ -3,7 +3,7 @@ import { type CaseId, type CutMemory, massReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { quantity } from '@/core/units';
 import { drawer } from './drawn';
-import { frameOfDraw, frameReader, type FrameResponse, type FrameShare, responseSteps } from './frame';
+import { frameOfDraw, frameReader, type FrameResponse, type WorkShare, responseSteps } from './frame';
 import { type DoubtInput, doubtInputs } from './inputs';
 import { allChecks, type AskedChecks, checksOf, judgeDraw, type JudgedDraw, type Outcome } from './judge';
 import { streamsOf, valueAt } from './streams';
@@ -94,7 +94,7 @@ export function middleOf({ asked, inputs, memory }: Doubted, response: FrameResp
 /** How the frame answers, a share of it. */
 export function* framePart(
   { asked: { project }, inputs, ...rest }: Doubted,
-  share: FrameShare,
+  share: WorkShare,
 ): Steps<FrameResponse | null> {
   const { axes } = middleOf({ asked: { project, seed: 0, draws: 1 }, inputs, ...rest }, null);
   const drives = axes.map((a) => a.stiffness.value);

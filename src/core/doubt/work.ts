@@ -1,6 +1,6 @@
 import type { Project } from '@/core/model';
 import { doubtAnswer, joinedFirst, openMargins } from './answer';
-import { type FrameResponse, type FrameShare } from './frame';
+import type { FrameResponse, WorkShare } from './frame';
 import type { Outcome } from './judge';
 import {
   type DoubtAsked,
@@ -14,11 +14,11 @@ import {
   type MoreDraws,
   morePart,
 } from './parts';
-import { type DoubtTold, type ToldShare, toldSteps } from './worth';
+import { type DoubtTold, toldSteps } from './worth';
 
 /** One part of the work; parts of one kind run beside one another. */
 export type DoubtPart =
-  | { readonly part: 'frame'; readonly share: FrameShare }
+  | { readonly part: 'frame'; readonly share: WorkShare }
   | { readonly part: 'first'; readonly response: FrameResponse | null; readonly range: DrawRange }
   | {
       readonly part: 'more';
@@ -29,7 +29,7 @@ export type DoubtPart =
   | {
       readonly part: 'told';
       readonly margins: ReadonlyMap<string, Float64Array>;
-      readonly share: ToldShare;
+      readonly share: WorkShare;
     };
 
 export type DoubtOutput =

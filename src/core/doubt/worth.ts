@@ -1,5 +1,6 @@
 import { fieldRuleAt } from '@/core/model';
 import { binsOf, explained } from './bins';
+import type { WorkShare } from './frame';
 import type { DoubtInput } from './inputs';
 import { type Method, methodFor, readingHalf } from './methods';
 import { deviatesOf, layersOf, streamOf, streamsOf } from './streams';
@@ -159,12 +160,6 @@ function deviationsOf(
   return new Map(wanted.map((place, i) => [place, columns[i]!]));
 }
 
-/** One share of the work: every how-manieth group of inputs, from which on. */
-export interface ToldShare {
-  readonly from: number;
-  readonly every: number;
-}
-
 /**
  * What makes the doubt of every check, and what is worth measuring next: inputs by what a reading of them
  * would settle for the minutes that it costs.
@@ -175,7 +170,7 @@ export function* toldSteps(
   asked: DoubtAsked,
   inputs: readonly DoubtInput[],
   margins: ReadonlyMap<string, Float64Array>,
-  { from, every }: ToldShare = { from: 0, every: 1 },
+  { from, every }: WorkShare = { from: 0, every: 1 },
 ): Generator<{ readonly done: number; readonly of: number }, DoubtTold> {
   const groups = groupsOf(inputs).filter((_, i) => i % every === from);
   const z = deviationsOf(inputs, asked, new Set(groups.flatMap((g) => g.members)));

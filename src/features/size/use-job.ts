@@ -4,7 +4,7 @@ import { startTransition, useCallback, useEffect, useRef, useState } from 'react
 import { type JobName, type Jobs, useJobPool } from '@/workers';
 
 export interface JobState<N extends JobName> {
-  /** The last answer; it stays while a newer one is worked out. */
+  /** The answer to what was asked last; null while there is none. */
   readonly output: Jobs[N]['output'] | null;
   /** How far the work is; null: none is under way. */
   readonly step: Jobs[N]['step'] | 'begun' | null;
@@ -24,7 +24,8 @@ export function useJob<N extends JobName>(name: N) {
       let live = true;
       const set = (change: Partial<JobState<N>>) =>
         live && startTransition(() => setState((s) => ({ ...s, ...change })));
-      set({ step: 'begun', stopped: false, failed: null });
+      // An answer never stands under another question: one that is stopped or fails leaves none.
+      set({ output: null, step: 'begun', stopped: false, failed: null });
       const job = pool.run(name, input, { lane: `asked ${name}`, onStep: (step) => set({ step }) });
       end.current = () => {
         live = false;

@@ -32,7 +32,7 @@ export function WhyNotView({ limits, onClose }: WhyNotProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const part = parts.find((p) => p.id === picked) ?? parts[0]!;
   const { state, start, stop } = useJob('whyNot');
-  // What was asked goes with its answer: both stay while another part is chosen.
+  // What was asked stands with its answer, whatever part is chosen next.
   const [of, setOf] = useState<{ readonly name: string; readonly axis: typeof axis } | null>(null);
   const ask = () => {
     setOf({ name: part.name, axis });
@@ -61,9 +61,8 @@ export function WhyNotView({ limits, onClose }: WhyNotProps) {
       {state.step && <Telling step={state.step} />}
       {state.stopped && <p role="status">Stopped. Nothing was changed.</p>}
       {state.failed !== null && <Notice kind="error">It failed: {state.failed}. Try once more.</Notice>}
-      {!state.step && state.output && of && of.axis === axis && (
-        <Answer found={state.output} name={of.name} onClose={onClose} />
-      )}
+      {of && of.axis !== axis && <p role="status">The axis was changed since. Ask again.</p>}
+      {state.output && of?.axis === axis && <Answer found={state.output} name={of.name} onClose={onClose} />}
     </div>
   );
 }

@@ -29,8 +29,9 @@ export function Outlook({
       <p className={styles.whole}>
         <b>{chanceText(whole.share, whole.draws)}</b>{' '}
         <span>
-          of machines built to these figures keep every limit that gives out when it is missed (that chance is
-          known to {percent(whole.low)} to {percent(whole.high)}).
+          of machines built to these figures keep every limit of drive, motor, guide, stand and frame that
+          gives out when it is missed (that chance is known to {percent(whole.low)} to {percent(whole.high)}).
+          Travel, clearances, plates, room and money are not in it: they are judged where they stand.
         </span>
       </p>
       <p className={styles.hint}>

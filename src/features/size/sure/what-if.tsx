@@ -13,6 +13,7 @@ import { doubtfulText } from '@/words';
 import styles from './sure.module.css';
 import { useJob } from '../use-job';
 import { SweptAnswer } from './swept';
+import { drawnAlike } from './use-doubt';
 
 /** Figures that builders ask about beside those that may be off: what they wish. */
 const wishes = ['demands.rapid', 'demands.feed', 'demands.acceleration', 'demands.travel'];
@@ -39,6 +40,7 @@ export function WhatIf() {
   const [path, setPath] = useState('axes.0.demands.rapid');
   const [ends, setEnds] = useState<readonly [number, number] | null>(null);
   const { state, start, stop } = useJob('sweep');
+  const [of, setOf] = useState<Project | null>(null);
   const at = getAt(project, path);
   const rule = fieldRuleAt(path);
   if (!options.length || !isMeasure(at) || !rule)
@@ -55,7 +57,7 @@ export function WhatIf() {
     set(parsed.si);
     return undefined;
   };
-  const swept = state.output?.path === path ? state.output : null;
+  const swept = state.output?.path === path && of && drawnAlike(of, project) ? state.output : null;
   return (
     <div className={styles.whatIf}>
       <div className={styles.asked}>
@@ -89,7 +91,12 @@ export function WhatIf() {
         {state.step ? (
           <Action onAct={stop}>Stop</Action>
         ) : (
-          <Action onAct={() => start({ project: { ...project, revisions: [], log: [] }, path, from, to })}>
+          <Action
+            onAct={() => {
+              setOf(project);
+              start({ project: { ...project, revisions: [], log: [] }, path, from, to });
+            }}
+          >
             Sweep
           </Action>
         )}
