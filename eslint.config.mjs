@@ -31,6 +31,7 @@ const coreRooms = [
   'log',
   'prove',
   'upgrade',
+  'variants',
   'drawing',
   'formats',
   'print',
@@ -38,7 +39,9 @@ const coreRooms = [
 ];
 /** Steps of the machine's working out: a one-way street. */
 const machineSteps = ['demand', 'axis', 'begin', 'loaded', 'frame', 'errors', 'whole', 'report'];
-/** Shared parts of pages, each after all that it may use; a station may use them all, and no other station. */
+/**
+ * Shared parts of pages, each after all that it may use; a station may use them all, and no other station.
+ */
 const sharedFeatures = ['frame', 'fields', 'findings', 'picture', 'mend'];
 const stationFeatures = ['overview', 'brief', 'size', 'fit', 'build', 'prove', 'log', 'shelf', 'handbook'];
 
@@ -80,6 +83,7 @@ export const arrows = [
   ...from(core('log'), core(...upTo(coreRooms, 'log'))),
   ...from(core('prove'), core(...upTo(coreRooms, 'prove'))),
   ...from(core('upgrade'), core(...upTo(coreRooms, 'upgrade'))),
+  ...from(core('variants'), core(...upTo(coreRooms, 'variants'))),
   ...from(core('choose', 'handbook'), core(...upTo(coreRooms, 'choose'))),
   ...from(core('print'), core('units', 'drawing')),
   ...from(core('formats'), core('units', 'findings', 'drawing', 'model', 'program', 'catalogue')),
@@ -175,7 +179,8 @@ const config = [
     },
   },
   {
-    // The core computes anywhere, and stand-ins do the same each time: no interface, no clock, no chance, no Node.
+    // The core computes anywhere, and stand-ins do the same each time: no interface, no clock, no chance, no
+    // Node.
     files: ['src/core/**/*.ts', 'src/standins/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

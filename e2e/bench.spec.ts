@@ -277,9 +277,9 @@ test('the drawing goes out as a file that says what it shows', async ({ page }) 
   expect(errors).toBe(0);
 });
 
-test('a variant is pinned and held against the next one, row by row', async ({ page }) => {
+test('a variant of an axis is put by and held against the next one, row by row', async ({ page }) => {
   await showBench(page, 'gantry');
-  await page.getByRole('button', { name: 'Pin', exact: true }).click();
+  await page.getByRole('button', { name: 'Put by', exact: true }).click();
   await field(page, 'Acceleration').fill('3 m/s²');
   await page.getByRole('button', { name: 'Compare 1' }).click();
   const dialog = page.getByRole('dialog');

@@ -185,9 +185,31 @@ const sureLooks = (): Look[] => [
   ],
 ];
 
-/** Views of the log and of how sure a machine is. */
+/** Whole machines beside the plan: two of them, all of them, the schools. */
+const variantLooks = (): Look[] => [
+  [
+    'two variants',
+    async (page) => {
+      if (!page.url().includes('a=~variants')) await page.goto('/size?m=tern-creek&a=~variants');
+      await page.getByRole('button', { name: 'Two, part by part' }).click();
+      await page.getByText(/^Both are drawn/).waitFor({ timeout: 120_000 });
+    },
+  ],
+  ['all variants', (page) => page.getByRole('button', { name: 'All side by side' }).click()],
+  [
+    'schools',
+    async (page) => {
+      await page.getByRole('button', { name: 'The schools' }).click();
+      await page.getByRole('combobox', { name: 'Quarrel' }).selectOption('crest-rms');
+      await page.getByRole('table', { name: 'Numbers of this quarrel' }).waitFor({ timeout: 60_000 });
+    },
+  ],
+];
+
+/** Views of the log, of how sure a machine is, and of its variants. */
 export const furtherLooks = (): Readonly<Record<string, readonly Look[]>> => ({
   log: logLooks(),
   'log, further': furtherLogLooks(),
   'how sure': sureLooks(),
+  variants: variantLooks(),
 });

@@ -14,11 +14,16 @@ test('how sure: drawn beside the page, a reading makes it surer, one figure is s
   await page.goto('/size?m=tern-creek&a=~sure');
   const bar = page.getByRole('progressbar', { name: 'Draws' });
   await expect(bar).toHaveAttribute('aria-valuenow', /^[2-9]\d$/, { timeout: 60_000 });
-  await page.evaluate(() => ((window as unknown as { long: number[] }).long.length = 0));
+  const began = await page.evaluate(() => {
+    (window as unknown as { long: number[] }).long.length = 0;
+    return performance.now();
+  });
   await expect(bar).toHaveAttribute('aria-valuenow', /^[89]\d$/, { timeout: 90_000 });
-  const long = await page.evaluate(() => (window as unknown as { long: number[] }).long);
-  // In calm no task of the page is longer than 50 ms while draws run; a busy machine is no fault of theirs.
-  expect(Math.max(0, ...long)).toBeLessThan(200);
+  const { long, took } = await page.evaluate((from) => {
+    return { long: (window as unknown as { long: number[] }).long, took: performance.now() - from };
+  }, began);
+  // Draws on the page itself would fill it with long tasks; `npm run bench -- blocked` says how long.
+  expect(long.reduce((sum, each) => sum + each, 0)).toBeLessThan(took / 2);
   await expect(page.getByText(/10,000 draws of \d+ figures/)).toBeVisible({ timeout: 90_000 });
   const power = page.getByRole('button', { name: /Power of the circuit/ });
   await expect(power).toContainText(/7\d %/);

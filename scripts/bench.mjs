@@ -13,7 +13,7 @@ mkdirSync(folder, { recursive: true });
 const only = process.argv.slice(2);
 const wanted = (name) => only.length === 0 || only.includes(name);
 const inNode = ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan', 'doubt'];
-const inBrowser = ['keystroke', 'plate-redraw', 'list'].filter(wanted);
+const inBrowser = ['keystroke', 'plate-redraw', 'list', 'blocked'].filter(wanted);
 let ok = true;
 for (const name of inNode.filter(wanted)) {
   await build({

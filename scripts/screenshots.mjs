@@ -43,15 +43,11 @@ const shots = [
   },
   {
     // On slate, so that the dark scheme is looked at as well.
-    name: 'three-views',
-    path: bench('~whole', 'fernhollow'),
+    name: 'variants',
+    path: bench('~variants'),
     size: desk,
     scheme: 'dark',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Picture' }).click();
-      await page.getByRole('button', { name: 'Three views' }).click();
-      await page.getByRole('img', { name: /front, plan and side/ }).waitFor();
-    },
+    act: (page) => page.getByText(/^Both are drawn/).waitFor({ timeout: 120_000 }),
   },
   { name: 'axis-bench', path: bench('bed'), size: desk },
   {
@@ -158,8 +154,8 @@ try {
     await page.getByRole('link', { name: 'Tern Creek kayak router' }).waitFor();
     if (path !== '/') await page.goto(server.address + path);
     await page.waitForLoadState('networkidle');
-    // What is drawn by lot has no chart on its first view.
-    if (path.startsWith('/size') && !path.endsWith('~sure'))
+    // What is drawn by lot and what is held beside have no chart on their first view.
+    if (path.startsWith('/size') && !/~(sure|variants)$/.test(path))
       await page.locator('.recharts-surface').first().waitFor();
     if (act) await act(page);
     await page.waitForTimeout(350);

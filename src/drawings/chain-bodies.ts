@@ -67,6 +67,11 @@ export function chainBodies(axis: Axis, closed: NonNullable<TravelChain['closed'
         { name: 'Pinion', ...about(runs, pinion), tall: 9, fill: 'blue', usual: false },
       ];
     }
+    case 'crank':
+      return [
+        { name: 'Link', ...stands(drive.linkLength.si), tall: 5, fill: 'steel', usual: false },
+        { name: 'Motor', ...about(runs, motor.frame), tall: 20, fill: 'amberWash', usual: motor.usual },
+      ];
     default: {
       const shafts = stands(drive.centreDistance.si);
       const wheel = (drive.teeth.si * drive.pitch.si) / Math.PI;

@@ -33,6 +33,7 @@ export const partNames: Record<PartKind, string> = {
   rack: 'Rack',
   pinion: 'Pinion',
   wheels: 'Wheels of the drive',
+  crank: 'Crank and link',
   belt: 'Belt or chain',
   ends: 'Stops and switches',
   cable: 'Cable chain',
@@ -140,6 +141,13 @@ export const stepTexts: Record<StepKind, StepText> = {
     how: 'Press the pinion in with paper between, tighten, turn it through; read at several places.',
   },
   belt: { title: 'Belt or chain on', how: 'Lay it round, clamp one end, draw it through by hand.' },
+  crank: {
+    title: 'Crank and link',
+    how:
+      'Disc on the shaft, link on both pins. Turn it by hand a whole turn: it must pass both dead centres ' +
+      'without a ' +
+      'catch. Its force has no limit there: a shear pin, and the guard before it first runs.',
+  },
   tension: { title: 'Tension', how: 'Draw it up until its tone or sag is as planned, and tighten.' },
   ends: {
     title: 'Stops and switches',

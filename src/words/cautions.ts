@@ -25,6 +25,10 @@ const cautionWords: Record<Caution['code'], CautionWords> = {
   spindle: () =>
     'Spindle: a cutter or the work can fly. Guard it, clamp the work, wear eye and ear ' +
     'protection, no gloves near what turns; guards by ISO 12100 and local code.',
+  'spindle-belt': () =>
+    'Belt of the spindle: it pulls in fingers, sleeves and hair, and a rim that bursts throws pieces. A ' +
+    'fixed ' +
+    'guard over belt and pulleys before it first turns (ISO 14120), and the power off before it comes off.',
   pinch: () =>
     'Carriages crush between themselves and their stops, screws and chains pull in. An ' +
     'emergency stop removes drive power and does not run through software alone (IEC 60204-1, ISO 13850).',

@@ -14,7 +14,7 @@ export interface DifferenceText {
 /** Rows of lists that are added or taken away as a whole. */
 const rowNames: Readonly<Record<string, string>> = {
   axes: 'axis',
-  pins: 'pinned variant',
+  pins: 'variant of an axis',
   masses: 'moving mass',
   cuts: 'cut',
   stand: 'standing part',
@@ -92,7 +92,9 @@ export function differenceText(
   const inAfter = pathIn(after, d.at);
   const document = inAfter === null ? before : after;
   const path = inAfter ?? pathIn(before, d.at) ?? d.at;
-  const place = path.startsWith('pins.') ? 'Pinned' : placeOfInput(document as Project, path);
+  const place = path.startsWith('pins.')
+    ? 'Variants of single axes'
+    : placeOfInput(document as Project, path);
   const texts = [valueText(d.before, path, system), valueText(d.after, path, system)] as const;
   const [was, told] = measuresText(d, texts);
   // What differs inside a list or a part may read the same from outside.

@@ -4,6 +4,7 @@ import { formatIn, formatNumber, formatQuantity, type UnitSystem, units } from '
 // Some figures are read in another unit than their kind's usual one.
 const inUnit: Record<string, string> = {
   resolution: 'µm',
+  'dial-line': 'µm',
   'heat-growth': 'µm',
   'lead-error': 'µm',
   'lead-left': 'µm',

@@ -1,5 +1,6 @@
 import type { ChainPartId } from '@/core/machine';
 import { formatNumber } from '@/core/units';
+import { balanceWords, crankedWords, crankWords } from './findings-hand';
 import { labelOf } from './labels-axis';
 import { chainPartName } from './names-fit';
 import type { FindingWords } from './teller';
@@ -32,19 +33,27 @@ export const trainWords = {
     ...missing,
     lines: [`The ball return stands ${value}; you ask for ${limit}.`],
   }),
-  'torque-rapid': ({ value, limit, thin, missing }) => ({
-    title: thin ? 'Little torque left at rapid' : 'No torque left at rapid',
-    ...missing,
-    lines: [
-      `Speeding up as asked, the usable torque lasts to ${value}. You ask for ${limit}.`,
-      'Beyond it the motor loses steps; holding torque says nothing about that.',
-    ],
-  }),
-  'torque-cut': ({ value, limit, thin, missing }) => ({
-    title: thin ? 'Little torque left in the cut' : 'No torque left in the cut',
-    ...missing,
-    lines: [`Against the cutting force the usable torque lasts to ${value}. You cut at ${limit}.`],
-  }),
+  'torque-rapid': (teller) => {
+    const { num, value, limit, thin, missing } = teller;
+    if (num('cranked')) return crankedWords['torque-rapid'](teller);
+    return {
+      title: thin ? 'Little torque left at rapid' : 'No torque left at rapid',
+      ...missing,
+      lines: [
+        `Speeding up as asked, the usable torque lasts to ${value}. You ask for ${limit}.`,
+        'Beyond it the motor loses steps; holding torque says nothing about that.',
+      ],
+    };
+  },
+  'torque-cut': (teller) => {
+    const { num, value, limit, thin, missing } = teller;
+    if (num('cranked')) return crankedWords['torque-cut'](teller);
+    return {
+      title: thin ? 'Little torque left in the cut' : 'No torque left in the cut',
+      ...missing,
+      lines: [`Against the cutting force the usable torque lasts to ${value}. You cut at ${limit}.`],
+    };
+  },
   pulses: ({ value, limit, thin, missing }) => ({
     title: thin ? 'Pulses nearly run out' : 'Pulses run out',
     ...missing,
@@ -63,7 +72,9 @@ export const trainWords = {
         `bearings); the worst cut pushes ${limit}.`,
     ],
   }),
-  drops: ({ num, say, value, limit, thin }) => {
+  drops: (teller) => {
+    const { num, say, value, limit, thin } = teller;
+    if (num('cranked')) return crankedWords.drops(teller);
     const weight = say('force', Math.abs(num('weight')));
     const caution = 'Prop the axis before you switch off or work under it; keep hands out.';
     return thin
@@ -84,6 +95,8 @@ export const trainWords = {
           ],
         };
   },
+  ...balanceWords,
+  ...crankWords,
   'thin-self-lock': ({ value, limit }) => ({
     title: 'Self-locking is thin',
     lines: [`Lead angle over friction angle is ${value}; below ${limit} vibration does not undo it.`],
@@ -184,11 +197,15 @@ export const trainWords = {
         'joint at once. Turn one rail round, or cut it elsewhere. Ground ends, marks matched.',
     ],
   }),
-  'motor-speed': ({ value, limit, thin, missing }) => ({
-    title: thin ? 'Motor is close to its speed' : 'Motor turns too fast',
-    ...missing,
-    lines: [`At its highest speed the axis makes ${value}; you ask for ${limit}.`],
-  }),
+  'motor-speed': (teller) => {
+    const { num, value, limit, thin, missing } = teller;
+    if (num('cranked')) return crankedWords['motor-speed'](teller);
+    return {
+      title: thin ? 'Motor is close to its speed' : 'Motor turns too fast',
+      ...missing,
+      lines: [`At its highest speed the axis makes ${value}; you ask for ${limit}.`],
+    };
+  },
   'nut-rubbing': ({ value, limit, thin, missing }) => ({
     title: thin ? 'Nut is close to rubbing too fast' : 'Nut rubs too fast',
     ...missing,

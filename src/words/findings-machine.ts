@@ -3,6 +3,7 @@ import { formatNumber } from '@/core/units';
 import { passingWords } from './findings-passing';
 import { inputLabel } from './labels-machine';
 import { errorName, wayText } from './names-machine';
+import { beltSpeedText, spindleBearingNames, spindleBeltNames } from './spindle';
 import type { FindingWords } from './teller';
 
 /** Words for what the machine as a whole found. */
@@ -49,6 +50,48 @@ export const machineWords: Record<MachineCode, FindingWords> = {
     title: thin ? 'Spindle has little to spare' : 'Spindle is too weak',
     ...missing,
     lines: [`“${word('cut')}” takes ${limit} at the cutter; at this speed the spindle has ${value}.`],
+  }),
+  'spindle-slow': ({ value, limit, thin }) => ({
+    title: thin ? 'Spindle just gets as fast as the cut' : 'Spindle does not get as fast as the cut',
+    lines: [`A cut asks ${limit}; through its belt the spindle gets to ${value}.`],
+  }),
+  'belt-rim': ({ f, word, thin, system }) => ({
+    title: thin ? 'Belt runs nearly too fast' : 'Belt runs too fast',
+    lines: [
+      `At the fastest cut the belt runs at ${beltSpeedText(f.value, system)}; ` +
+        `${spindleBeltNames[word('belt') as 'v-belt'].toLowerCase()} and its pulleys are good for ` +
+        `${beltSpeedText(f.limit, system)} (memory; balanced steel pulleys go further, by their maker’s ` +
+        `word). ` +
+        `A rim that bursts throws pieces: guard it.`,
+    ],
+  }),
+  'belt-wrap': ({ value, limit }) => ({
+    title: 'Belt lies on too short an arc',
+    lines: [
+      `It lies on ${value} of the smaller pulley; below ${limit} it slips before its time (common ` +
+        `practice). ` +
+        `Shafts farther apart, or pulleys more alike.`,
+    ],
+  }),
+  'spindle-bearing': ({ word, say, num, value, limit, thin }) => ({
+    title: thin ? 'Bearings of the spindle have little to spare' : 'Bearings of the spindle run too fast',
+    lines: [
+      `At ${say('angularSpeed', num('asked'))} their speed factor is ${value}; ` +
+        `${spindleBearingNames[word('bearing') as 'insert'].toLowerCase()} in grease are good for ` +
+        `${limit} (memory, ` +
+        `the low end; the datasheet of yours decides). They run hot and lose their grease.`,
+    ],
+  }),
+  'belt-length': ({ num, say, thin }) => ({
+    title: thin ? 'Belt just fits its shafts' : 'Belt does not fit its shafts',
+    lines: [
+      num('centre') > 0
+        ? `The belt in hand lies straight with the shafts ${say('length', num('centre'))} apart; for the ` +
+          `typed distance it would be ${say('length', num('length'))} long. Some 3 % of the distance can ` +
+          `be ` +
+          `taken up (memory).`
+        : `The belt in hand does not go round both pulleys; ${say('length', num('length'))} are wanted.`,
+    ],
   }),
   'chip-rubs': ({ f, word, micro }) => ({
     title: 'Cutter rubs',

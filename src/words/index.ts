@@ -4,7 +4,10 @@ export { findingText } from './findings';
 export { explainIssue, issueText, refusalText } from './issues';
 export type { FieldText } from './field-text';
 export { dutyText, effectText, fieldText, labelOf } from './labels-axis';
-export { inputLabel, type InputText, inputText, placeOfInput } from './labels-machine';
+export { balanceNames } from './balance';
+export type { InputText } from './input-text';
+export { inputLabel, inputText, placeOfInput } from './labels-machine';
+export { beltSpeedText, spindleBearingNames, spindleBeltNames, spindleRatioText } from './spindle';
 export {
   accelerationName,
   budgetName,
@@ -151,6 +154,7 @@ export {
 } from './search';
 export {
   accuracyWords,
+  cannotText,
   besidesOf,
   failText,
   frameNames,
@@ -163,3 +167,6 @@ export {
   wayOutText,
 } from './plan';
 export { changedText, givesOutText, lessAskedText } from './why-not';
+export { sumText } from './money';
+export { factNames, notConcernedTexts, schoolTexts, sideTexts } from './schools';
+export { againstText, answerName, answerText, linkGroupName } from './variants';

@@ -45,7 +45,7 @@ export const fieldText: Record<AxisFieldPath, FieldText> = {
   },
   'loads.counterbalance': {
     label: 'Counterbalance',
-    help: 'Force of a spring or gas strut against the weight. 0 without one.',
+    help: 'A push up that is the same everywhere. Counterweights and gas springs have their own lines.',
   },
   'drive.worstShare': {
     label: 'Busier side',
@@ -162,6 +162,7 @@ export const effectText: Record<string, string> = {
   reducer: 'how fast the reducer may be driven is not known',
   'travel-chain': 'whether the rail is long enough is not known',
   play: 'its share of the lost motion is not known',
+  pins: 'whether the pins of the link stand the thrust is not known',
   'shaft-load': 'whether the shaft stands the pull of the drive is not known',
   'carriage-loads': 'the loads of the carriages are not known',
   'guide-static': 'the static safety of the carriages is not known',

@@ -6,6 +6,13 @@ export const driveText = {
     label: 'Play',
     help: 'Measured along the axis at the drive itself: nut, belt teeth or chain.',
   },
+  'drive.crankRadius': {
+    label: 'Crank',
+    help: 'From the middle of the shaft to the pin; the stroke is twice that.',
+  },
+  'drive.linkLength': { label: 'Link', help: 'Between its pins. Four radii of the crank run quietly.' },
+  'drive.pinLoad': { label: 'Pins take', help: 'Along the link, by the datasheet of pins and bearings.' },
+  'drive.linkStiffness': { label: 'Link gives', help: 'With its pins, along it.' },
   'drive.efficiency': {
     label: 'Efficiency',
     help: 'Rack 0.95 to 0.98, toothed belt 0.94 to 0.98, chain 0.93 to 0.97 (from memory).',

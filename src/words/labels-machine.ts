@@ -1,11 +1,9 @@
 import type { Project } from '@/core/model';
 import { labelOf as axisLabel } from './labels-axis';
+import { balanceInputs } from './balance';
+import { briefInputs } from './labels-brief';
 import { buildInputs } from './labels-build';
-
-export interface InputText {
-  readonly label: string;
-  readonly help?: string;
-}
+import type { InputText } from './input-text';
 
 const section: Record<string, InputText> = {
   height: { label: 'Height', help: 'Upright, or along the bed for a column.' },
@@ -28,68 +26,7 @@ const section: Record<string, InputText> = {
 
 /** Inputs of the machine by the pattern of their path. */
 const text: Record<string, InputText> = {
-  'brief.stock.length': { label: 'Longest stock' },
-  'brief.stock.width': { label: 'Widest stock' },
-  'brief.stock.thickness': { label: 'Thickest stock' },
-  'brief.area.length': {
-    label: 'Work area, long way',
-    help:
-      'What the tool must reach. Travel is more: offsets and margins come on top, 20 mm a ' +
-      'side is common.',
-  },
-  'brief.area.width': { label: 'Work area, across' },
-  'brief.area.height': { label: 'Work height' },
-  'brief.accuracy': {
-    label: 'Accuracy',
-    help: 'How far a finished size may be off. It judges sag, flex and lost motion.',
-  },
-  'brief.place.length': { label: 'Room, long way' },
-  'brief.place.width': { label: 'Room, across' },
-  'brief.place.bench': { label: 'Bench depth', help: 'Where the machine stands on a bench.' },
-  'brief.place.door': { label: 'Door', help: 'Clear width that it must pass in one piece.' },
-  'brief.place.floorLoad': { label: 'Floor carries', help: 'All of the machine together.' },
-  'brief.power': {
-    label: 'Power at hand',
-    help:
-      'Of the circuit that it hangs on: 230 V and 16 A are 3.7 kW. A licensed electrician says what ' +
-      'the wiring bears.',
-  },
-  'brief.squareness': {
-    label: 'Out of square',
-    help: 'How far the long axes may stand off square, as you expect to true them up.',
-  },
-  'brief.spindle.power': { label: 'Spindle power' },
-  'brief.spindle.efficiency': { label: 'Its efficiency' },
-  'brief.spindle.ratedSpeed': { label: 'Rated speed', help: 'Below it a spindle gives less power.' },
-  'brief.cuts.N.kc11': {
-    label: 'kc 1.1',
-    help: 'Specific cutting force at a chip of 1 mm thickness. Wood scatters by half.',
-  },
-  'brief.cuts.N.exponent': { label: 'mc', help: 'How the specific force falls with a thicker chip.' },
-  'brief.cuts.N.radial': {
-    label: 'Radial share',
-    help: 'Radial over tangential force: 0.3 sharp in metal, 0.6 worn or in wood.',
-  },
-  'brief.cuts.N.diameter': { label: 'Cutter' },
-  'brief.cuts.N.flutes': { label: 'Flutes' },
-  'brief.cuts.N.spindle': { label: 'Spindle speed' },
-  'brief.cuts.N.feed': { label: 'Feed' },
-  'brief.cuts.N.depth': { label: 'Depth' },
-  'brief.cuts.N.width': { label: 'Width', help: 'Across the feed; a slot is as wide as the cutter.' },
-  'brief.cuts.N.helix': {
-    label: 'Spiral',
-    help: 'Angle of the flutes. It pulls the work up (or presses it down).',
-  },
-  'brief.cuts.N.plunge': { label: 'Plunge feed', help: 'Straight down. Left empty: ramps only.' },
-  'brief.cuts.N.corner': {
-    label: 'Tightest corner',
-    help: 'Radius that must be taken at full feed. It asks for acceleration v²/r.',
-  },
-  'brief.cuts.N.drag': {
-    label: 'Drag',
-    help: 'Along the path: hose and cable 5 to 20 N, a drag knife 5 to 40 N (common practice).',
-  },
-  'brief.cuts.N.down': { label: 'Pressed down' },
+  ...briefInputs,
   'structure.beam.length': {
     label: 'Length',
     help: 'Between the columns, or from the clamp to the tip of an arm.',
@@ -254,11 +191,13 @@ export function inputText(from: string): InputText {
   if (inSection) return section[inSection[1]!]!;
   const inShape = /\.shape\.(\w+)$/.exec(pattern);
   if (inShape) return shape[inShape[1]!]!;
+  const inBalance = /\.balance\.N\.(\w+)$/.exec(pattern);
+  if (inBalance) return balanceInputs[inBalance[1]!]!;
   if (/^(stand\.N|axes\.N\.loads\.masses\.N)\.mass$/.test(pattern)) return { label: 'Mass' };
   return text[pattern] ?? buildInputs[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
 }
 
-const structurePlace: Readonly<Record<string, string>> = {
+export const structurePlace: Readonly<Record<string, string>> = {
   beam: 'Beam',
   column: 'Columns',
   bed: 'Bed',
@@ -301,7 +240,7 @@ const slicePlaces: Readonly<Record<string, string>> = {
   upgrades: 'Upgrades',
   files: 'Photos and files',
   ownParts: 'Own parts',
-  pins: 'Pinned',
+  pins: 'Variants of single axes',
   name: 'Machine',
   note: 'Machine',
   units: 'Machine',

@@ -33,6 +33,16 @@ export const motorText = {
       'Of the torque curve. Steppers: 0.5 in mid-band without damping, 0.6 usual, 0.8 closed loop; ' +
       'servos 0.9. Common practice, no source.',
   },
+  'motor.radius': {
+    label: 'Crank radius',
+    help: 'From the middle of the shaft to the middle of the handle.',
+  },
+  'motor.effort': {
+    label: 'Force kept up',
+    help: 'At the handle, without a rest. 40 N for most people, 80 N for a while (common practice).',
+  },
+  'motor.cranking': { label: 'Turns kept up', help: '60 a minute are easy on a small wheel.' },
+  'motor.divisions': { label: 'Lines on the dial', help: 'For one turn.' },
   'motor.curve.voltage': {
     label: 'Curve taken at',
     help:

@@ -44,6 +44,7 @@ export const figureName: Record<string, string> = {
   'travel-per-turn': 'One turn',
   'pulses-per-length': 'Pulses',
   resolution: 'One pulse',
+  'dial-line': 'One line of the dial',
   'inertia-ratio': 'Load / rotor inertia',
   stiffness: 'Stiffness in line',
   'stiffness-at-most': 'Stiffness, at most',
@@ -76,6 +77,10 @@ export const figureName: Record<string, string> = {
   'shaft-bending': 'Bending of the shaft',
   'once-per-turn': 'Once per turn',
   'belt-note': 'Note of the belt',
+  'crank-stroke': 'Stroke',
+  'crank-mean': 'Mean speed',
+  'crank-acceleration': 'Most acceleration',
+  'side-thrust': 'Push across',
   'pitch-diameter': 'Pitch diameter',
   'speed-ripple': 'Speed ripple',
   'chain-sag': 'Sag of the chain',
@@ -105,6 +110,8 @@ export const noNumberText = (codes: readonly string[]): string =>
 /** Names of the links of the stiffness and of the lost motion. */
 export const budgetName: Record<string, string> = {
   screw: 'Screw and end bearings',
+  link: 'Link and its pins',
+  pins: 'Pins of the link',
   nut: 'Nut',
   'wind-up': 'Twist of the screw',
   bearing: 'End bearings',

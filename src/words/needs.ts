@@ -2,8 +2,9 @@ import type { LineOrigin, NeedKind, NeedParams } from '@/core/build';
 import { paramsOf } from '@/core/build';
 import { materials } from '@/core/catalogue';
 import { listColumns, type ListRead, type ListWanted } from '@/core/formats';
-import type { MaterialId, PartState } from '@/core/model';
+import type { MaterialId, PartState, SpindleBelt } from '@/core/model';
 import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
+import { spindleBeltNames } from './spindle';
 import { cushionNames, switchNames } from './ends';
 
 /** What the words of a need are made from. */
@@ -19,6 +20,8 @@ interface Told {
   readonly said: (kind: Kind, name: string) => string;
   /** `, 1640 mm` where it is known. */
   readonly long: (name?: string) => string;
+  /** `: Strut` where it has a name. */
+  readonly of: (name: string) => string;
   /** A name of the catalogue where a part was picked, else what is said for it. */
   readonly called: (otherwise: string) => string;
 }
@@ -43,6 +46,7 @@ function toldOf(p: NeedParams, system: UnitSystem): Told {
     size: (name) => (num(name) > 0 ? designation(num(name), system) : 'of unknown size'),
     long: (name = 'length') => (num(name) > 0 ? `, ${len(name)}` : ', length not known'),
     said: (kind, name) => formatQuantity(kind, num(name), system, 3).text,
+    of: (name) => (word(name) ? `: ${word(name)}` : ''),
     called: (otherwise) => word('name') || otherwise,
   };
 }
@@ -113,6 +117,31 @@ const guides: Record<string, string> = { profile: 'Rail', miniature: 'Miniature 
 
 /** Each kind of need with its figures; exhaustive, so that a new kind without words does not compile. */
 const words: Record<NeedKind, (t: Told) => string> = {
+  'crank-disc': (t) => `Crank disc with its pin, ${t.len('radius', 3)} off the shaft`,
+  'crank-link': (t) => `Link with two pins, ${t.len('length', 4)} between them`,
+  guard: () => 'Guard over crank and link',
+  counterweight: (t) =>
+    `Counterweight${t.num('mass') > 0 ? ` ${t.said('mass', 'mass')}` : ''}${t.of('name')}`,
+  'weight-rope': (t) => `Rope or chain with both ends clamped${t.of('name')}`,
+  sheave: (t) => `Sheave${t.of('name')}`,
+  'weight-guard': (t) => `Shaft or cover that the weight runs in${t.of('name')}`,
+  'gas-spring': (t) =>
+    t.num('force') > 0
+      ? `Gas spring ${t.said('force', 'force')}${t.long('stroke').replace(', ', ', stroke ')}${t.of('name')}`
+      : `Gas spring${t.of('name')}`,
+  'gas-spring-mount': (t) => `End joint of a gas spring${t.of('name')}`,
+  'spindle-belt': (t) =>
+    `${spindleBeltNames[t.word('belt') as SpindleBelt['kind']] ?? 'Belt'} of the spindle${t.long()}`,
+  'spindle-pulley': (t) => {
+    const on = t.word('of') === 'motor' ? 'the motor of the spindle' : 'the spindle';
+    return `Pulley${t.num('diameter') > 0 ? ` ${t.len('diameter', 4)}` : ''} on ${on}`;
+  },
+  'spindle-guard': () => 'Guard over belt and pulleys of the spindle',
+  handwheel: (t) =>
+    t.called(
+      `Handwheel, handle ${t.len('radius', 3)} off the shaft` +
+        (t.num('lines') > 0 ? `, dial of ${formatNumber(t.num('lines'), 4)} lines` : ''),
+    ),
   'ball-screw': (t) => `${screwForms.ball} ${screwSize(t)}${t.long()}`,
   'sliding-screw': (t) => `${screwForms[t.word('form')] ?? 'Screw'} ${screwSize(t)}${t.long()}`,
   nut: (t) => `Nut for ${(screwForms[t.word('form')] ?? 'screw').toLowerCase()} ${screwSize(t)}`,

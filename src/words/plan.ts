@@ -5,6 +5,7 @@ import type {
   PlanNames,
   Refusal,
   ToldFigure,
+  TooSoft,
   WayOut,
   WishCode,
 } from '@/core/plan';
@@ -199,6 +200,32 @@ export const accuracyWords: readonly (readonly [accuracy: number, says: string])
   [0.1e-3, 'a sliding lid'],
   [0.05e-3, 'a bearing seat'],
 ];
+
+/**
+ * What a machine cannot do, in words: work that it is too soft for, and what it is not exact enough for.
+ * @param error that is likely at the tool, m.
+ */
+export function cannotText(
+  soft: readonly TooSoft[],
+  stiffness: number,
+  error: number,
+  system: UnitSystem,
+): readonly string[] {
+  const say = (kind: Kind, si: number) => formatQuantity(kind, si, system, 2).text;
+  const work = soft.map(
+    ({ job, wants }) => `${jobTexts[job].name.toLowerCase()} (wants some ${say('stiffness', wants)})`,
+  );
+  const finest = accuracyWords.find(([accuracy]) => accuracy < error);
+  return [
+    ...(work.length ? [`It is too soft for ${work.join('; ')}: it has ${say('stiffness', stiffness)}.`] : []),
+    ...(finest
+      ? [
+          `It is not for ${finest[1]} (± ${say('length', finest[0])}): its error is likely to be ` +
+            `± ${say('length', error)}.`,
+        ]
+      : []),
+  ];
+}
 
 /** From how many kilograms two lift; common practice, local rules differ. */
 const TWO_LIFT = 25;

@@ -25,6 +25,11 @@ export const machineRemedyWords: Record<MachineRemedyCode, RemedyWords> = {
   'more-feed': ({ say }) => `Feed of ${say('speed', 'to')}`,
   'fewer-flutes': ({ num, word }) => `Cutter of ${word('to')} flute${num('to') === 1 ? '' : 's'}`,
   'slower-spindle': ({ say }) => `Spindle at ${say('angularSpeed', 'to')}`,
+  'spindle-centre': ({ say }) => `Shafts of the spindle’s belt ${say('length', 'to', 4)} apart`,
+  'spindle-pulley': ({ word, say }) =>
+    word('which') === 'motor'
+      ? `A pulley of ${say('length', 'to')} on the motor`
+      : `Both pulleys smaller, that of the spindle ${say('length', 'to')}`,
   conventional: () => 'Cut conventionally',
   ballast: ({ say }) => `${say('mass', 'to')} of ballast in the stand`,
   'more-power': ({ say }) => `A circuit of ${say('power', 'to')}`,

@@ -189,6 +189,16 @@ const words: Record<RuleCode, RuleWords> = {
     wanted: 'a width across the feed no larger than the cutter',
     why: 'a full slot is as wide as the cutter; wider pockets are several passes',
   }),
+  'spindle-pulleys-overlap': ({ len }) => ({
+    read: `shafts ${len('centre')} apart`,
+    wanted: `more than ${len('least')}`,
+    why: 'the pulleys would touch',
+  }),
+  'link-within-crank': ({ len }) => ({
+    read: `link ${len('link')}, crank ${len('radius')}`,
+    wanted: 'a link that is longer than the crank',
+    why: 'it would jam before it comes round',
+  }),
   'prop-beyond-beam': ({ len }) => ({
     read: len('at'),
     wanted: `a place on the beam, up to ${len('length')}`,

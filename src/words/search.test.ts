@@ -6,7 +6,9 @@ const figures = {
   torque: Infinity,
   stiffness: 2.5e7,
   lost: 1.27e-5,
-  unknown: { stiffness: 1, lost: 0 },
+  error: 8.4e-5,
+  effort: 17.25,
+  unknown: { stiffness: 1, lost: 0, error: 2 },
 };
 
 describe('words of a search', () => {
@@ -15,6 +17,8 @@ describe('words of a search', () => {
     expect(scaleText(figures, 'torque', 'metric')).toBe('nothing asked');
     expect(scaleText(figures, 'stiffness', 'metric')).toBe('≤ 25 N/µm');
     expect(scaleText(figures, 'lost', 'metric')).toBe('13 µm');
+    expect(scaleText(figures, 'error', 'metric')).toBe('≥ 84 µm');
+    expect(scaleText(figures, 'effort', 'metric')).toBe('17 h');
     expect(scaleText(figures, 'lost', 'imperial')).toBe('0.5 thou');
     expect(scaleText(figures, 'stiffness', 'imperial')).toBe('≤ 143000 lbf/in');
   });

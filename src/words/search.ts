@@ -7,12 +7,18 @@ export const scaleNames: Readonly<Record<Scale, string>> = {
   torque: 'Torque to spare',
   stiffness: 'Stiffness',
   lost: 'Lost motion',
+  error: 'Accuracy',
+  effort: 'Effort',
 };
 
 export const scaleHelp: Readonly<Record<Scale, string>> = {
   speed: 'highest rapid over the one that is asked; from 3 times on more is no better',
   torque: 'usable torque over what is asked, at rapid and in the cut; from 3 times on more is no better',
   stiffness: 'in line from the motor to the carriage; at most, where links of it are not known',
+  error:
+    'error along the axis by its drive train alone: lost motion, pitch as it is calibrated, wind-up in the ' +
+    'cut, heat; at least, where some of it is not known',
+  effort: 'hours to fit it and get it running true, by what it usually takes',
   lost: 'at a reversal, from the motor to the carriage; at least, where links of it are not known',
 };
 
@@ -36,11 +42,13 @@ const small = { metric: 'µm', imperial: 'thou' } as const;
 export function scaleUnit(scale: Scale, system: UnitSystem): Unit | null {
   if (scale === 'stiffness') return displayUnit('stiffness', system);
   // Play is far below a millimetre, and below a tenth of an inch.
-  return scale === 'lost' ? units.length.find((u) => u.symbol === small[system])! : null;
+  if (scale === 'lost' || scale === 'error') return units.length.find((u) => u.symbol === small[system])!;
+  return null;
 }
 
 /** A figure of a drive train on a scale. */
 export function scaleText(figures: LineFigures, scale: Scale, system: UnitSystem): string {
+  if (scale === 'effort') return `${formatNumber(figures.effort, 2)} h`;
   const unit = scaleUnit(scale, system);
   if (scale === 'speed' || scale === 'torque' || !unit)
     return Number.isFinite(figures[scale]) ? `× ${formatNumber(figures[scale], 3)}` : 'nothing asked';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Effect, Limit, LimitVerdict, Proposal } from '@/core/upgrade';
+import type { Limit, LimitVerdict, Proposal } from '@/core/upgrade';
 import type { Upgrade } from '@/core/model';
 import { anotherText, barredText, effectName, limitText, readableName, upgradeVerdictText } from '.';
+import { type Effect } from '@/core/machine';
 
 const axes = [{ id: 'bed', name: 'Bed axis' }] as never;
 const project = { axes };

@@ -1,4 +1,5 @@
-import type { Change, Effect, Limit, UpgradeVerdict } from '@/core/upgrade';
+import type { Effect } from '@/core/machine';
+import type { Change, Limit, UpgradeVerdict } from '@/core/upgrade';
 import type { Project, Upgrade, UpgradeState } from '@/core/model';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { remedyText } from './remedies';

@@ -42,6 +42,8 @@ const params = new Proxy({} as Record<string, number | string>, {
     if (name === 'way') return 'x';
     if (name === 'near' || name === 'far' || name === 'part') return 'rail';
     if (name === 'first') return 'fit.nut';
+    if (name === 'belt') return 'v-belt';
+    if (name === 'bearing') return 'insert';
     return ['axis', 'cut', 'biggest', 'name', 'end', 'kind'].includes(String(name)) ? 'flex' : 0.4;
   },
   has: () => true,

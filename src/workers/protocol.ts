@@ -16,6 +16,7 @@ import type { SearchAnswer, SearchLimits, SearchStep, WhyNot, WhyNotAsked, WhyNo
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
 import type { Axis, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
+import type { NotConcerned, SchoolAnswer, SchoolId, SchoolStep, VariantFigures } from '@/core/variants';
 
 /** Every job by its name: what goes in, what is told on the way, what comes out. Plain data, SI units. */
 export interface Jobs {
@@ -102,6 +103,18 @@ export interface Jobs {
     readonly step: DoubtStep;
     /** Undefined where nothing is measured at the path. */
     readonly output: Swept | undefined;
+  };
+  /** What a variant of a machine comes to. */
+  variant: {
+    readonly input: { readonly project: Project };
+    readonly step: never;
+    readonly output: VariantFigures;
+  };
+  /** Both sides of a quarrel of the trade with the numbers of a machine. */
+  school: {
+    readonly input: { readonly project: Project; readonly school: SchoolId };
+    readonly step: SchoolStep;
+    readonly output: SchoolAnswer | NotConcerned;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

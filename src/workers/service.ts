@@ -5,6 +5,7 @@ import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
 import { proposalSteps, upgradeContext } from '@/core/upgrade';
+import { schoolSteps, variantFigures } from '@/core/variants';
 import { localZone } from './local-zone';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
 
@@ -60,6 +61,14 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // About a second where the frame is solved at every value.
   *sweep(asked) {
     return yield* sweepSteps(asked);
+  },
+  // Some tenths of a second: a report with its frame.
+  *variant({ project }) {
+    return variantFigures(project);
+  },
+  // Tenths of a second, or some seconds where each side looks for its parts.
+  *school({ project, school }) {
+    return yield* schoolSteps(project, school);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

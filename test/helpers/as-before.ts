@@ -25,8 +25,30 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 18: nothing balances it but a force, its spindle has no belt. */
+export function asBefore18(project: Project): Project {
+  const { brief, axes, pins, ...rest } = project;
+  const bare = (axis: Axis): Axis => {
+    const { balance, ...loads } = axis.loads;
+    expect(balance).toEqual([]);
+    return { ...axis, loads: loads as Axis['loads'] };
+  };
+  const unbelted = (spindle: NonNullable<Project['brief']['spindle']>) => {
+    const { belt, ...said } = spindle;
+    expect(belt).toBeNull();
+    return said;
+  };
+  return {
+    ...rest,
+    brief: { ...brief, spindle: brief.spindle && unbelted(brief.spindle) },
+    axes: axes.map(bare),
+    pins: pins.map((pin) => ({ ...pin, axis: bare(pin.axis) })),
+  } as Project;
+}
+
 /** A machine without what came with version 17: nothing was asked at its start. */
-export function asBefore17({ brief, ...rest }: Project): Project {
+export function asBefore17(project: Project): Project {
+  const { brief, ...rest } = asBefore18(project);
   const { wishes, ...said } = brief;
   expect(wishes).toEqual({ ...startingWishes(), arrange: 'said' });
   return { ...rest, brief: said } as unknown as Project;

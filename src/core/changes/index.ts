@@ -18,4 +18,5 @@ export {
   planIn,
   planOf,
   returnEdits,
+  type Stamp,
 } from './revision';

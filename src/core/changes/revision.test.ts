@@ -147,7 +147,7 @@ describe('the plan with which a day ended', () => {
     const days = machine.revisions.filter((r) => r.by === 'day');
     expect(days).toHaveLength(MOST_DAYS);
     expect(days[0]!.id).toBe('day-4');
-    expect(machine.revisions.filter((r) => r.by === 'hand')).toHaveLength(kayak.revisions.length + 1);
+    expect(machine.revisions.filter((r) => r.by !== 'day')).toHaveLength(kayak.revisions.length + 1);
     expect(dayRevision(machine, day(50), machine.revisions.length - 1)).toEqual([]);
   });
   it('is not kept where it breaks a rule: nobody could read it again', () => {

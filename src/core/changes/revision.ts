@@ -91,20 +91,20 @@ export const planDifferences = (before: Plan, after: Plan): readonly Difference[
   differencesOf(planOf(before) as unknown as Value, planOf(after) as unknown as Value);
 
 /** What something new is called, and since when it is there: ISO date and time. */
-interface Stamp {
+export interface Stamp {
   readonly id: string;
   readonly at: string;
   readonly name: string;
 }
 
-/** Keeps the plan as it is. */
+/** Keeps the plan as it is. @param stamp why it is kept: by hand where nothing is said. */
 export const keptRevision = (
   project: Project,
-  { id, at, name, note = '' }: Stamp & { readonly note?: string },
+  { id, at, name, note = '', by = 'hand' }: Stamp & Partial<Pick<Revision, 'note' | 'by'>>,
 ): Edit =>
   put('revisions', [
     ...project.revisions,
-    { id, at, name, note, by: 'hand', plan: packedPlan(project) },
+    { id, at, name, note, by, plan: packedPlan(project) },
   ] as Project['revisions']);
 
 /** So many plans are kept by days that ended with them: the oldest of those goes for a newer one. */

@@ -141,7 +141,9 @@ const nearBy: Partial<Record<PartLink, readonly string[]>> = {
 /** Screws, racks, belts or motors of the present family, the nearest first. */
 function partsInstead(project: Project, index: number, link: 'drive' | 'motor'): Instead[] {
   const axis = project.axes[index]!;
-  const family = familyById(presentFamily(axis, link)!)!;
+  const family = familyById(presentFamily(axis, link)!);
+  // A crank is made, not bought: no list has others.
+  if (!family) return [];
   const parts = readable(family, partsIn(family, project.ownParts));
   const now = parts.find((p) => p.id === axis.parts[family.id]);
   const away = (part: Part) =>

@@ -9,6 +9,7 @@ export {
   joinedFirst,
   openMargins,
 } from './answer';
+export { type FigureDraws, MOVES } from './figures';
 export { type FrameResponse, joinedResponse } from './frame';
 export { type DoubtInput, doubtInputs, materialAt } from './inputs';
 export type { DoubtCode } from './judge';

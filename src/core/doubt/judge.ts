@@ -3,16 +3,18 @@ import type { Checked, Verdict } from '@/core/findings';
 import {
   type AxisCode,
   type AxisSubject,
-  type CutMemory,
   cutLoads,
+  type CutMemory,
   doubtedAxisChecks,
   doubtedMachineChecks,
+  type ErrorBudget,
   errorBudgets,
   type FrameSummary,
   type JudgedMachine,
   loadedAxis,
   type MachineCode,
   massReport,
+  type MassReport,
   type SwiftAxis,
   swiftAxis,
 } from '@/core/machine';
@@ -75,6 +77,8 @@ export interface JudgedDraw {
   readonly axes: readonly SwiftAxis[];
   /** As it was read or solved; null where there is none. */
   readonly frame: FrameSummary | null;
+  readonly errors: readonly ErrorBudget[];
+  readonly masses: MassReport;
 }
 
 /** Judges one machine. @param project with the values of a draw. */
@@ -104,8 +108,8 @@ export function judgeDraw(
         masses.axes[gantry]?.total ?? 0,
       ) ?? null,
   );
+  const errors = lazily(() => errorBudgets(project, axes(), cuts, frame()));
   if (asked.machine.length) {
-    const errors = lazily(() => errorBudgets(project, axes(), cuts, frame()));
     const machine: JudgedMachine = {
       project,
       cuts,
@@ -130,6 +134,10 @@ export function judgeDraw(
     get frame() {
       return frame();
     },
+    get errors() {
+      return errors();
+    },
+    masses,
   };
 }
 

@@ -74,6 +74,8 @@ export interface Doubted {
   readonly asked: DoubtAsked;
   readonly inputs: readonly DoubtInput[];
   readonly memory: CutMemory;
+  /** Which inputs take the same numbers, where it is not those of one path. */
+  readonly nameOf?: (input: DoubtInput) => string;
 }
 
 /** What draws of a machine begin with. */
@@ -108,14 +110,14 @@ interface Drawn {
 }
 
 /** Judges draw after draw. */
-function* drawsOf(
-  { asked: { project, seed, draws }, inputs, memory }: Doubted,
+export function* drawsOf(
+  { asked: { project, seed, draws }, inputs, memory, nameOf }: Doubted,
   response: FrameResponse | null,
   checks: AskedChecks,
   { from, to }: DrawRange,
   note: (judged: JudgedDraw, at: number, drawn: Drawn) => void,
 ): Steps<void> {
-  const streams = streamsOf(inputs, seed, draws);
+  const streams = streamsOf(inputs, seed, draws, nameOf);
   const drawn = drawer(project, inputs);
   const [z, values] = [new Float64Array(inputs.length), new Float64Array(inputs.length)];
   const read = response && frameReader(response);

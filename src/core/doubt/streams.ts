@@ -77,9 +77,17 @@ export interface Streams {
   readonly fill: (draw: number, into: Float64Array) => void;
 }
 
-/** @param of how many draws there are in all: each input takes one from each of so many layers. */
-export function streamsOf(inputs: readonly DoubtInput[], seed: number, of: number): Streams {
-  const own = Uint32Array.from(inputs, ({ path }) => streamOf(seed, path));
+/**
+ * @param of how many draws there are in all: each input takes one from each of so many layers.
+ * @param nameOf inputs of one name take the same numbers; left out: those of one path.
+ */
+export function streamsOf(
+  inputs: readonly DoubtInput[],
+  seed: number,
+  of: number,
+  nameOf: (input: DoubtInput) => string = ({ path }) => path,
+): Streams {
+  const own = Uint32Array.from(inputs, (input) => streamOf(seed, nameOf(input)));
   const names = [...new Set(inputs.flatMap(({ group }) => (group ? [group.id] : [])))];
   const shared = Uint32Array.from(names, (id) => streamOf(seed, `group ${id}`));
   const groups = Int32Array.from(inputs, ({ group }) => (group ? names.indexOf(group.id) : -1));

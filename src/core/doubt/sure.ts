@@ -8,6 +8,7 @@ import { fieldRuleAt, halfWidth, type Measure } from '@/core/model';
 const SURE_IN_AXIS: readonly RegExp[] = [
   /^demands\.(?!cuttingForce$|inclination$)/,
   /^(fit|duty)\./,
+  /^loads\.balance\.\d+\.(roping|stroke|pressed)$/,
   /^motor\.(usableShare$|curve\.)/,
   /^guide\.(size|shock)$/,
   /^drive\.(module|pressureAngle|helixAngle|profileShift|pitch|segment|park)$/,
@@ -20,7 +21,7 @@ const SURE_IN_AXIS: readonly RegExp[] = [
  */
 const OPEN_IN_BRIEF: readonly RegExp[] = [
   /^brief\.cuts\.\d+\.(kc11|exponent|radial|drag|down)$/,
-  /^brief\.(spindle\.(power|efficiency)|power|squareness|place\.floorLoad)$/,
+  /^brief\.(spindle\.(power|efficiency|belt\.efficiency)|power|squareness|place\.floorLoad)$/,
 ];
 
 const anyOf = (rules: readonly RegExp[], path: string) => rules.some((rule) => rule.test(path));

@@ -1,5 +1,6 @@
 import type { Project } from '@/core/model';
 import { doubtAnswer, joinedFirst, openMargins } from './answer';
+import { type FigureDraws, figuresPart } from './figures';
 import type { FrameResponse, WorkShare } from './frame';
 import type { Outcome } from './judge';
 import {
@@ -26,6 +27,7 @@ export type DoubtPart =
       readonly keys: readonly string[];
       readonly range: DrawRange;
     }
+  | { readonly part: 'figures'; readonly response: FrameResponse | null; readonly range: DrawRange }
   | {
       readonly part: 'told';
       readonly margins: ReadonlyMap<string, Float64Array>;
@@ -36,6 +38,7 @@ export type DoubtOutput =
   | { readonly part: 'frame'; readonly response: FrameResponse | null }
   | { readonly part: 'first'; readonly middle: readonly Outcome[]; readonly draws: FirstDraws }
   | { readonly part: 'more'; readonly draws: MoreDraws }
+  | { readonly part: 'figures'; readonly draws: FigureDraws }
   | { readonly part: 'told'; readonly told: DoubtTold };
 
 /** Does one part of the work. */
@@ -52,6 +55,8 @@ export function* doubtPart(asked: DoubtAsked, work: DoubtPart): Generator<DoubtS
       };
     case 'more':
       return { part: 'more', draws: yield* morePart(machine, work.response, work.keys, work.range) };
+    case 'figures':
+      return { part: 'figures', draws: yield* figuresPart(machine, work.response, work.range) };
     case 'told':
       return { part: 'told', told: yield* toldSteps(asked, machine.inputs, work.margins, work.share) };
   }

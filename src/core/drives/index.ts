@@ -5,6 +5,9 @@ export type {
   ResolvedDrive,
   SpeedLimit,
   StiffnessLink,
+  Swing,
+  SwingLoad,
+  ThrustLimit,
   ThrustCode,
 } from './resolved';
 export { resolveDrive } from './resolve';
@@ -14,4 +17,6 @@ export * as screw from './screw';
 export * as rack from './rack';
 export * as belt from './belt';
 export * as chain from './chain';
+export * as crank from './crank';
 export * as line from './line';
+export * as spindle from './spindle';

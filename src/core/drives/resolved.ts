@@ -46,7 +46,7 @@ export interface DriveFigure {
   readonly line: string;
 }
 
-export type ThrustCode = 'column' | 'tooth' | 'belt-pull' | 'chain-pull';
+export type ThrustCode = 'column' | 'tooth' | 'belt-pull' | 'chain-pull' | 'pin-load';
 export type DriveConcern =
   | 'undercut'
   | 'sprung-pinion'
@@ -57,6 +57,8 @@ export type DriveConcern =
   | 'chain-sag'
   | 'chain-ripple'
   | 'shaft-load'
+  | 'crank-stroke'
+  | 'link-short'
   | 'nut-spring'
   | 'nut-load'
   | 'nut-heat'
@@ -64,6 +66,30 @@ export type DriveConcern =
   | 'nut-life'
   | 'bearing-static'
   | 'bearing-life';
+
+export interface ThrustLimit {
+  readonly code: ThrustCode;
+  readonly limit: Quantity<'force'>;
+  readonly line: string;
+  readonly path: string;
+}
+
+/** What holds a crank back along the axis, the mass that swings, and the fastest of its stroke. */
+export interface SwingLoad {
+  readonly steady: Quantity<'force'>;
+  readonly mass: Quantity<'mass'>;
+  readonly speed: Quantity<'speed'>;
+}
+
+/** A drive whose lever changes over its turn: it turns evenly, and its speed makes its acceleration. */
+export interface Swing {
+  /** Thrust that at the longest lever asks the torque of the worst angle, as a line. */
+  readonly thrust: (load: SwingLoad, key: string, sheet: Worksheet) => Quantity<'force'>;
+  /** The same for what heats a motor. */
+  readonly rms: (load: SwingLoad, key: string, sheet: Worksheet) => Quantity<'force'>;
+  /** Of one stroke. */
+  readonly time: (speed: Quantity<'speed'>, sheet: Worksheet) => Quantity<'time'>;
+}
 
 /**
  * What every kind of drive tells the rest of the machine about one of its sets. All in SI; inertia and drag
@@ -87,13 +113,8 @@ export interface ResolvedDrive {
   /** Where the inertia comes from: a typed input or a line. */
   readonly inertiaSource: string;
   readonly speedLimits: readonly SpeedLimit[];
-  /** Thrust at which the drive buckles or breaks, allowance included. */
-  readonly thrustLimit: {
-    readonly code: ThrustCode;
-    readonly limit: Quantity<'force'>;
-    readonly line: string;
-    readonly path: string;
-  };
+  /** Thrust at which the drive buckles or breaks, allowance included; null where nobody has said it. */
+  readonly thrustLimit: ThrustLimit | null;
   readonly stiffness: DriveStiffness;
   /** Stiffness with the carriage at a place, m from the motor's end of travel. */
   readonly stiffnessAt: (place: number) => number;
@@ -107,4 +128,6 @@ export interface ResolvedDrive {
   readonly figures: (sheet: Worksheet) => readonly DriveFigure[];
   /** Inputs left empty, and what therefore stays unknown. */
   readonly unknowns: readonly { readonly path: string; readonly effect: string }[];
+  /** Only of a crank. */
+  readonly swing?: Swing;
 }

@@ -6,6 +6,7 @@ import {
   startingCut,
   startingProject,
   startingShape,
+  startingSpindleBelt,
 } from '@/core/model';
 import type { Kind } from '@/core/units';
 import type { Formula, Line } from '@/core/worksheet';
@@ -17,6 +18,12 @@ function sampleBrief() {
     power: guess('power', '2.2 kW'),
     efficiency: guess('ratio', '0.8'),
     ratedSpeed: guess('angularSpeed', '24000 rpm'),
+    belt: {
+      ...startingSpindleBelt(),
+      beltLength: guess('length', '760 mm'),
+      topSpeed: guess('angularSpeed', '30000 rpm'),
+      bearingDiameter: guess('length', '35 mm'),
+    },
   };
   const cuts = (['mill', 'plasma', 'knife', 'light'] as const).map((kind) => startingCut(kind, kind));
   const stand = (['member', 'plate', 'motor', 'spindle', 'cable-chain'] as const).map((kind) =>

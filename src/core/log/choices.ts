@@ -30,13 +30,14 @@ function driveChoices({ drive }: Axis): readonly Said[] {
     case 'belt':
       return [['belt', drive.arrangement]];
     case 'chain':
+    case 'crank':
       return [];
   }
 }
 
 function motorChoice({ motor }: Axis): string {
   if (motor.kind === 'stepper') return `stepper ${motor.loop}`;
-  return motor.kind === 'geared' ? `geared ${motor.gear}` : 'servo';
+  return motor.kind === 'geared' ? `geared ${motor.gear}` : motor.kind;
 }
 
 const ofAxis = (axis: Axis): readonly Said[] => [

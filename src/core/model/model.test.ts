@@ -202,6 +202,7 @@ describe('paths, fields and doubt', () => {
           thread: startingThread('sliding', 0.016),
         } as Axis['drive'],
       },
+      { ...base, motor: startingMotor('hand'), drive: startingDrive('crank', 0.1) },
     ];
     for (const axis of kinds)
       for (const path of leaves(axis)

@@ -10,6 +10,14 @@ export {
   turningInertia,
 } from './torque';
 export { type Move, type Phase, planMove, rmsTorque } from './moves';
+export {
+  balancedMass,
+  balanceSum,
+  counterweightFelt,
+  counterweightPull,
+  dragBeside,
+  gasSpringPush,
+} from './balance';
 export { backDrivingTorque, creditedForce, creditedTorque } from './dropping';
 export {
   inertiaBehind,

@@ -1,6 +1,7 @@
 import type { Axis } from '@/core/model';
 import type { Worksheet } from '@/core/worksheet';
 import { resolveGeared } from './geared/resolve';
+import { resolveHand } from './hand';
 import type { ResolvedMotor } from './resolved';
 import { resolveServo } from './servo/resolve';
 import { resolveStepper } from './stepper';
@@ -17,5 +18,7 @@ export function resolveMotor(
       return resolveServo(motor, sheet);
     case 'geared':
       return resolveGeared(motor);
+    case 'hand':
+      return resolveHand(motor, sheet);
   }
 }

@@ -121,6 +121,7 @@ export function filled({ project, names }: Asked): Filled {
           power: ours('power', power, 'W'),
           efficiency: ours('ratio', 0.8, ''),
           ratedSpeed: ours('angularSpeed', rpm, 'rpm'),
+          belt: null,
         }
       : null);
   const squareness = brief.squareness ?? squared(brief, profile);

@@ -1,5 +1,5 @@
 import { endBlockFor, familyById, swapEdits } from '@/core/catalogue';
-import { applyEdits, type Axis, type Drive, guess } from '@/core/model';
+import { applyEdits, type Axis, type Drive, guess, mostTorqueOf } from '@/core/model';
 import { ours } from './ours';
 
 /**
@@ -65,12 +65,7 @@ function reducerKnown({ reducer }: Axis): Axis['reducer'] {
 function coupled(axis: Axis): Axis {
   const { motor, reducer, drive } = axis;
   if (drive.kind !== 'screw' || reducer) return axis;
-  const most =
-    motor.kind === 'stepper'
-      ? motor.holdingTorque.si
-      : motor.kind === 'servo'
-        ? motor.peakTorque.si
-        : motor.stallTorque.si;
+  const most = mostTorqueOf(motor);
   const family = familyById('coupling')!;
   const takes = (typed: string | undefined) => Number.parseFloat(typed ?? '0');
   const fit = family.parts

@@ -1,4 +1,5 @@
 export { type Asked, filled, type Filled, type NamedBody, namedBodies, type PlanNames } from './asked';
+export { type TooSoft, tooSoftFor } from './cannot';
 export { type Conflict, type GivesWay, type WayOut, type WishCode, wishCodes } from './conflict';
 export { type PlanFigures } from './figures';
 export { type GivenUp, givenUp, type ToldFigure, toldFigures } from './gives-up';

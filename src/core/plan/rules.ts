@@ -228,7 +228,7 @@ const STEPPER_TOP = (1500 * 2 * Math.PI) / 60;
 
 /** Whether a rapid asks more turns of a stepper than anybody plans with. */
 export function races({ drive, reducer, demands }: Axis, { motor }: Pick<Axis, 'motor'>): boolean {
-  if (motor.kind !== 'stepper') return false;
+  if (motor.kind !== 'stepper' || drive.kind === 'crank') return false;
   const round =
     drive.kind === 'screw'
       ? drive.lead.si

@@ -1,5 +1,5 @@
 import { faceOfMotor } from '@/core/catalogue';
-import type { Axis, Guide, Motor } from '@/core/model';
+import { type Axis, type Guide, mostTorqueOf, type Motor } from '@/core/model';
 
 /** Value at a place between listed ones, straight lines between them, the end ones beyond. */
 function between(list: readonly (readonly [at: number, value: number])[], at: number): number {
@@ -79,9 +79,9 @@ export function motorWeighs(motor: Motor, partId: string | undefined): number {
       ],
       motor.ratedTorque.si * motor.ratedSpeed.si,
     );
-  if (motor.kind === 'geared') return 1.2;
+  if (motor.kind === 'geared' || motor.kind === 'hand') return 1.2;
   const frame = faceOfMotor(partId)?.size;
-  const torque = motor.holdingTorque.si;
+  const torque = mostTorqueOf(motor);
   // Of a motor that nobody has named the size follows from what it holds.
   if (frame === '17' || (!frame && torque < 0.7)) return 0.15 + 0.4 * torque;
   if (frame === '34' || (!frame && torque > 3.3)) return 1.2 + 0.32 * torque;
@@ -107,6 +107,9 @@ export function driveWeighs({ drive, demands }: Axis): number {
     case 'belt':
     case 'chain':
       return sets * (2 * drive.lineMass.si * drive.centreDistance.si + 0.6);
+    // Disc, link and pins; memory.
+    case 'crank':
+      return 1.5;
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Change } from '@/core/choose';
-import type { MachineContext } from '@/core/machine';
-import { type Effect, effectsOf, timesBetter } from './effects';
+import { type Effect, effectsOf, type MachineContext } from '@/core/machine';
+import { timesBetter } from './effects';
 
 /** One figure of the whole machine in two plans; null: that plan has no such figure. SI. */
 export interface ComparedEffect extends Pick<Effect, 'key' | 'id' | 'at' | 'kind'> {

@@ -1,5 +1,5 @@
 export { type ComparedEffect, comparedEffects } from './compared';
-export { type Effect, type EffectId, effectIds, effectsOf, isReached, timesBetter } from './effects';
+export { isReached, timesBetter } from './effects';
 export { type UpgradeVerdict, upgradeVerdict } from './held';
 export { type Another, type Limit, limitOf, type LimitVerdict } from './limit';
 export {

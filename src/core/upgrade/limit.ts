@@ -1,5 +1,5 @@
-import { type ErrorBudget, type MachineContext, type WayId } from '@/core/machine';
-import { type Effect, effectsOf, isReached } from './effects';
+import { type Effect, effectsOf, type ErrorBudget, type MachineContext, type WayId } from '@/core/machine';
+import { isReached } from './effects';
 import { type Proposal, rankedBy } from './proposals';
 
 /** Whether it is worth going on with one figure of a machine. */

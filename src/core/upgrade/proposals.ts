@@ -5,20 +5,23 @@ import {
   betterments,
   changedContext,
   contextOf,
-  cutLoads,
   costOfChange,
-  foretoldOf,
+  cutLoads,
+  type Effect,
+  type EffectId,
+  effectsOf,
   type ForetoldId,
+  foretoldOf,
   type FrameKnown,
   type FrameSummary,
   loadedReports,
-  massReport,
   type MachineContext,
+  massReport,
   toStored,
   type WayId,
 } from '@/core/machine';
 import { type Edit, type Project, type UpgradeKind, upgradeKinds } from '@/core/model';
-import { type Effect, type EffectId, effectsOf, timesBetter } from './effects';
+import { timesBetter } from './effects';
 import { touchedParts } from './touched';
 
 /** A figure that changes. SI. */

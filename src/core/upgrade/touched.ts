@@ -7,6 +7,7 @@ const driveParts: Readonly<Record<Axis['drive']['kind'], readonly PartKind[]>> =
   rack: ['rack', 'pinion'],
   belt: ['belt', 'wheels'],
   chain: ['belt', 'wheels'],
+  crank: ['crank'],
 };
 
 const ofDrive = ({ drive }: Axis): readonly PartKind[] => driveParts[drive.kind];

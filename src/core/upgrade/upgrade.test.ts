@@ -4,6 +4,7 @@ import {
   contextOf,
   cutLoads,
   driveStiffnessOf,
+  effectsOf,
   flexReport,
   frameInputs,
   frameTrials,
@@ -16,7 +17,6 @@ import { applyEdits, axisFields, type Project, type Upgrade } from '@/core/model
 import { demoMachines } from '@/demo';
 import {
   comparedEffects,
-  effectsOf,
   limitOf,
   type Proposal,
   proposalsOf,

@@ -9,10 +9,11 @@ import {
   type Wanted,
 } from '@/core/drawing';
 import type { AxisReport } from '@/core/machine';
-import type { Axis } from '@/core/model';
+import { type Axis, shaftDriven } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { carriages, loadArrows, rail } from './guide';
 import { type Layout, layoutOf, type Paper } from './layout';
+import { crank } from './crank';
 import { belt, chain, rack } from './line';
 import { screw } from './screw';
 
@@ -31,6 +32,7 @@ export interface AxisShown {
 function acrossOf({ drive }: Axis): string {
   if (drive.kind === 'screw') return 'between bearings';
   if (drive.kind === 'rack') return 'rack';
+  if (drive.kind === 'crank') return 'shaft to pin, stretched out';
   return drive.kind === 'belt' && drive.arrangement === 'open' ? 'clamp to clamp' : 'shaft to shaft';
 }
 
@@ -45,7 +47,9 @@ export function axisInWords({ axis, report, system }: AxisShown): string {
   const what =
     drive.kind === 'screw'
       ? `${drive.motorEnd} and ${drive.farEnd}, screw ${say(drive.nominalDiameter.si)}${whips}`
-      : `${drive.kind} with ${drive.teeth.si} teeth`;
+      : drive.kind === 'crank'
+        ? `crank of ${say(drive.crankRadius.si)}`
+        : `${drive.kind} with ${drive.teeth.si} teeth`;
   const { total } = layoutOf(axis);
   return `${axis.name}: travel ${say(axis.demands.travel.si)}, ${say(total)} ${acrossOf(axis)}, ${what}`;
 }
@@ -61,6 +65,8 @@ function driveParts({ axis, report, system }: AxisShown, layout: Layout): Partia
       return belt(axis, drive, layout, report, system);
     case 'chain':
       return chain(axis, drive, layout, report, system);
+    case 'crank':
+      return crank(drive, layout);
   }
 }
 
@@ -104,7 +110,7 @@ const LEAN = 0.02;
 /** Which way is up on an axis that leans but lies, and what of it stands twice. */
 function notes({ demands, drive, guide }: Axis, layout: Layout): Partial<Parts> {
   const { railStart, rail: long, paper, upright, total } = layout;
-  const shaft = drive.kind !== 'screw' && drive.crossShaft;
+  const shaft = shaftDriven(drive);
   const end = { x: Math.max(railStart + long, total), y: paper(guide.railLength ? 20 : 12) };
   const tip = { x: end.x + paper(16), y: end.y };
   const pen = { ink: 'ink', width: 1 } as const;

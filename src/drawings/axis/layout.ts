@@ -50,6 +50,7 @@ function motorFace({ motor }: Axis): number {
     if (motor.ratedTorque.si < 0.5) return 0.04;
     return motor.ratedTorque.si < 2 ? 0.06 : 0.08;
   }
+  if (motor.kind === 'hand') return 2 * motor.radius.si;
   const torque = motor.kind === 'stepper' ? motor.holdingTorque.si : motor.stallTorque.si / 4;
   if (torque < 0.7) return 0.042;
   return torque < 3.2 ? 0.057 : 0.086;
@@ -70,6 +71,13 @@ function driveLengths({ drive, demands }: Axis): Pick<Layout, 'total' | 'near' |
     const plan = planRack(travel, drive.segment.si, pitch);
     return { total: plan.length, near: (plan.length - travel) / 2, rides: true, joints: plan.joints };
   }
+  if (drive.kind === 'crank')
+    return {
+      total: drive.crankRadius.si + drive.linkLength.si,
+      near: drive.linkLength.si - drive.crankRadius.si,
+      rides: false,
+      joints: [],
+    };
   return {
     total: drive.centreDistance.si,
     near: (drive.centreDistance.si - travel) / 2,

@@ -9,7 +9,7 @@ import { FindingList, NoNumber, TrialBar } from '@/features/findings';
 import { machineHref, SheetHead, useKnown, useMachine, useReport } from '@/features/frame';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
-import { cautionText, inputLabel } from '@/words';
+import { cautionText, inputLabel, sumText } from '@/words';
 import { ArrangementChoice } from './arrangement';
 import styles from './brief.module.css';
 import { CutAnswer } from './cut-answer';
@@ -57,7 +57,7 @@ export function BriefStation() {
     <div className={styles.brief} data-view={view}>
       {head}
       <div className={styles.left}>
-        {view === 'job' && <JobFields />}
+        {view === 'job' && <JobFields onWorking={(line) => setTrail([line])} />}
         {view === 'cuts' && <CutList picked={picked} onPick={setCutAt} />}
       </div>
       <div className={styles.middle}>
@@ -139,7 +139,7 @@ function Block({ report, view }: { report: MachineReport; view: View }) {
         { label: 'Moves', value: mass(masses.moving) },
         { label: 'Stands', value: mass(masses.standing) },
         { label: 'Worst cut', value: cuts.length ? formatQuantity('force', worst, system, 3).text : '–' },
-        { label: 'Parts so far', value: cost.known.toFixed(0) },
+        { label: 'Parts so far', value: sumText(cost.known, cost.off) },
         { label: 'Budget', value: project.brief.budget?.toFixed(0) ?? '–' },
       ]}
     />

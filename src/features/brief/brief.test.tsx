@@ -17,7 +17,7 @@ const [kayak, , scenery] = demoMachines();
 describe('the job', () => {
   it('takes work, sizes and money as people type them, and refuses nonsense by name', async () => {
     const session = await openSession(kayak!);
-    renderOn(session, <JobFields />);
+    renderOn(session, <JobFields onWorking={vi.fn()} />);
     await userEvent.selectOptions(screen.getByLabelText('Work'), 'plasma');
     expect(session.project!.brief.work).toBe('plasma');
     const door = screen.getByLabelText('Door');
@@ -38,6 +38,26 @@ describe('the job', () => {
     expect(session.project!.brief.spindle).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: 'Give it a spindle' }));
     expect(session.project!.brief.spindle!.power.si).toBe(1500);
+  });
+  it('puts a spindle behind a belt, says its ratio both ways, and opens the working', async () => {
+    const session = await openSession(kayak!);
+    const onWorking = vi.fn();
+    renderOn(session, <JobFields onWorking={onWorking} />);
+    await userEvent.selectOptions(screen.getByLabelText('Spindle turned by'), 'belt');
+    const own = screen.getByLabelText('Its own pulley');
+    await userEvent.clear(own);
+    await userEvent.type(own, '40 mm');
+    expect(session.project!.brief.spindle!.belt!.spindlePulley.si).toBeCloseTo(0.04, 9);
+    expect(screen.getByText(/→ spindle .*: faster than its motor/)).toBeInTheDocument();
+    expect(
+      screen.getByText(/One turn of the motor is 2 of the spindle; one of the spindle is 0\.5/),
+    ).toBeInTheDocument();
+    await userEvent.click(
+      screen.getByRole('button', { name: /^Belt for these shafts: .* Show the working/ }),
+    );
+    expect(onWorking).toHaveBeenCalledWith('spindle.length');
+    await userEvent.selectOptions(screen.getByLabelText('Spindle turned by'), 'motor');
+    expect(session.project!.brief.spindle!.belt).toBeNull();
   });
   it('draws six arrangements, says good and bad of each, and takes the one that is picked', async () => {
     const session = await openSession(kayak!);

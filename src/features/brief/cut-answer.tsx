@@ -4,18 +4,11 @@ import type { CutLoad } from '@/core/machine';
 import type { Cut } from '@/core/model';
 import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 import { useKnown, useMachine } from '@/features/frame';
-import { Action } from '@/ui/action';
+import { type AnswerRow, AnswerRows } from './answer-rows';
 import styles from './brief.module.css';
 import { TurnDrawing } from './turn-drawing';
 
-/** An answer; with a line it opens its working. */
-interface Row {
-  readonly name: string;
-  readonly value: string;
-  readonly line?: string;
-}
-
-function millRows(load: CutLoad, system: UnitSystem): Row[] {
+function millRows(load: CutLoad, system: UnitSystem): AnswerRow[] {
   const say = (kind: Kind, si: number) => formatQuantity(kind, si, system, 3).text;
   const length = (units: UnitSystem) => formatQuantity('length', load.chip, units, 3).text;
   const { available } = load;
@@ -37,9 +30,9 @@ function millRows(load: CutLoad, system: UnitSystem): Row[] {
   ];
 }
 
-function rowsOf(cut: Cut, load: CutLoad, system: UnitSystem): Row[] {
+function rowsOf(cut: Cut, load: CutLoad, system: UnitSystem): AnswerRow[] {
   const say = (kind: Kind, si: number) => formatQuantity(kind, si, system, 3).text;
-  const rows: Row[] =
+  const rows: AnswerRow[] =
     cut.kind === 'mill'
       ? millRows(load, system)
       : [
@@ -67,25 +60,7 @@ export function CutAnswer({ index, onWorking }: AnswerProps) {
     <section aria-labelledby="answer-title" className={styles.answer}>
       <h2 id="answer-title">What it asks</h2>
       {cut.kind === 'mill' && <TurnDrawing cut={cut} />}
-      <dl>
-        {rowsOf(cut, load, system).map(({ name, value, line }) => (
-          <div key={name}>
-            <dt>{name}</dt>
-            <dd>
-              {line ? (
-                <Action
-                  label={`${name}: ${value}. Show the working`}
-                  onAct={() => onWorking(`cut.${cut.id}.${line}`)}
-                >
-                  {value}
-                </Action>
-              ) : (
-                value
-              )}
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <AnswerRows rows={rowsOf(cut, load, system)} onWorking={(line) => onWorking(`cut.${cut.id}.${line}`)} />
       {load.available !== null && load.power > load.available && (
         <p className={styles.hint}>The spindle gives out first: forces are counted up to what it can turn.</p>
       )}

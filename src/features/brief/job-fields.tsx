@@ -1,13 +1,13 @@
 'use client';
 
-import { type Brief, guess, put, works } from '@/core/model';
+import { put, works } from '@/core/model';
 import { MachineField } from '@/features/fields';
 import { useMachine } from '@/features/frame';
-import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
 import { workNames } from '@/words';
 import styles from './brief.module.css';
 import { BudgetField } from './budget-field';
+import { SpindleFields } from './spindle-fields';
 
 const Fields = ({ paths }: { paths: readonly string[] }) => (
   <>
@@ -20,7 +20,7 @@ const Fields = ({ paths }: { paths: readonly string[] }) => (
 const workOptions = works.map((w) => [w, workNames[w].toLowerCase()] as const);
 
 /** What is asked of the machine, where it stands, what there is. */
-export function JobFields() {
+export function JobFields({ onWorking }: { readonly onWorking: (line: string) => void }) {
   const { project, editor } = useMachine();
   const { brief } = project;
   return (
@@ -44,26 +44,9 @@ export function JobFields() {
       <section aria-labelledby="means-title">
         <h2 id="means-title">What there is</h2>
         <BudgetField hint="In the money of the parts’ example prices." />
-        <SpindleFields spindle={brief.spindle} />
+        <SpindleFields onWorking={onWorking} />
         <OnHand />
       </section>
-    </>
-  );
-}
-
-function SpindleFields({ spindle }: { spindle: Brief['spindle'] }) {
-  const { editor } = useMachine();
-  const set = (value: Brief['spindle'], label: string) => editor.apply([put('brief.spindle', value)], label);
-  const usual = () => ({
-    power: guess('power', '1.5 kW'),
-    efficiency: guess('ratio', '0.8'),
-    ratedSpeed: guess('angularSpeed', '24000 rpm'),
-  });
-  if (!spindle) return <Action onAct={() => set(usual(), 'Spindle')}>Give it a spindle</Action>;
-  return (
-    <>
-      <Fields paths={['spindle.power', 'spindle.efficiency', 'spindle.ratedSpeed']} />
-      <Action onAct={() => set(null, 'No spindle')}>No spindle</Action>
     </>
   );
 }

@@ -1,4 +1,5 @@
-export { DifferenceTable } from './difference-table';
+export { DifferenceSections, DifferenceTable } from './difference-table';
+export { AxisAnswers } from './axis-answers';
 export { AxisWorking } from './axis-working';
 export { CompareTable, ChangeMark } from './compare-table';
 export { FindingList, NoNumber, matterOf, RemedyRow, TrialBar } from './finding-list';

@@ -26,7 +26,7 @@ export { keepPhoto, keepProgram, type KeptFile } from './keep-file';
 export { useLessons, useLogFindings } from './use-lessons';
 export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';
-export { machineHref, type StationId, stationNames, SURE, WHOLE } from './stations';
+export { machineHref, type StationId, stationNames, SURE, VARIANTS, WHOLE } from './stations';
 export { tourHref } from './tour';
 export { NextLink } from './next-link';
 export { SaveNotice } from './save-notice';

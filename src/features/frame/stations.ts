@@ -22,3 +22,5 @@ export const machineHref = (page: 'machine' | StationId, machine: string, axis?:
 export const WHOLE = '~whole';
 /** How sure the answers of the whole machine are. */
 export const SURE = '~sure';
+/** Whole machines beside the plan. */
+export const VARIANTS = '~variants';

@@ -117,6 +117,12 @@ describe('revisions', () => {
     session.edit([put('brief.accuracy', null)], { label: 'accuracy' });
     const kept = await screen.findAllByRole('option', { name: /^As drawn/ });
     await userEvent.selectOptions(screen.getByLabelText('After'), kept[0]!.getAttribute('value')!);
+    // Kept to look back, it can be held to choose between: the same plan, no second copy.
+    const count = session.project!.revisions.length;
+    await press('Hold As drawn as a variant');
+    expect(session.project!.revisions.at(-1)).toMatchObject({ name: 'As drawn', by: 'variant' });
+    expect(session.project!.revisions).toHaveLength(count);
+    expect(screen.queryByRole('button', { name: 'Hold As drawn as a variant' })).toBeNull();
     await press('Return to As drawn');
     await waitFor(() => expect(session.project!.brief.accuracy).toEqual(was));
     session.undo();

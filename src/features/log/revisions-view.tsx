@@ -13,10 +13,8 @@ import {
   planOf,
   returnEdits,
 } from '@/core/changes';
-import { compareReports } from '@/core/choose';
-import { machineReport } from '@/core/machine';
 import { capsAt, MOST_NAME, type Project, put } from '@/core/model';
-import { CompareTable, DifferenceTable } from '@/features/findings';
+import { AxisAnswers, DifferenceTable } from '@/features/findings';
 import { machineHref, useMachine } from '@/features/frame';
 import { freshId, useStorage } from '@/session';
 import { Action } from '@/ui/action';
@@ -34,40 +32,6 @@ import { dayOf } from './when';
 const NOW = '';
 
 const placesText = (n: number) => (n === 1 ? '1 place' : `${n} places`);
-
-const answersDiffer = (n: number) => {
-  if (!n) return 'answers as before';
-  return n === 1 ? '1 answer differs' : `${n} answers differ`;
-};
-
-interface Sides {
-  readonly before: Plan;
-  readonly after: Plan;
-}
-
-/** Answers of both plans, axis by axis, where the axis is there in both. */
-function Answers({ before, after }: Sides) {
-  const { project, system } = useMachine();
-  const pairs = useMemo(() => {
-    const of = (plan: Plan) => {
-      const whole: Project = { ...project, ...plan };
-      return machineReport(whole, { remedies: false }).axes.map((r, i) => ({ ...plan.axes[i]!, report: r }));
-    };
-    const was = of(before);
-    return of(after).flatMap(({ id, name, report }) => {
-      const then = was.find((a) => a.id === id);
-      return then ? [{ id, name, comparison: compareReports(then.report, report) }] : [];
-    });
-  }, [project, before, after]);
-  return pairs.map(({ id, name, comparison }) => {
-    const changed = comparison.rows.filter((r) => r.change !== 'same').length;
-    return (
-      <Fold key={id} summary={`${name}: ${answersDiffer(changed)}`}>
-        <CompareTable comparison={comparison} names={['before', 'after']} system={system} />
-      </Fold>
-    );
-  });
-}
 
 const carryNames: Readonly<Record<Carried, string>> = {
   parts: 'parts that lie here, sellers and their prices',
@@ -181,6 +145,19 @@ function Acts({ to, plan }: { readonly to: string; readonly plan: Plan | null })
               {`Return to ${kept.name}`}
             </Action>
           )}
+          {kept.by !== 'variant' && (
+            <Action
+              title="It then stands under Size, Variants, beside the plan"
+              onAct={() => {
+                const held = project.revisions.map((r) =>
+                  r.id === to ? { ...r, by: 'variant' as const } : r,
+                );
+                return editor.apply([put('revisions', held as Project['revisions'])], `Held: ${kept.name}`);
+              }}
+            >
+              {`Hold ${kept.name} as a variant`}
+            </Action>
+          )}
           <Action onAct={() => editor.apply([put('revisions', rest)], `Kept plan removed: ${kept.name}`)}>
             {`Remove ${kept.name}`}
           </Action>
@@ -251,7 +228,7 @@ export function RevisionsView() {
                   <small>of the whole, its frame solved anew, and of each axis</small>
                 </h2>
                 <WholeAnswers {...{ before, after }} />
-                <Answers {...{ before, after }} />
+                <AxisAnswers {...{ before, after }} />
               </>
             )}
           </>

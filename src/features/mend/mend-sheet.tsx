@@ -18,7 +18,7 @@ const fieldsOf = (issue: Issue, project: unknown): string[] =>
 function placeOf({ path }: Issue, project: { readonly axes: readonly { readonly name: string }[] }): string {
   const [slice, index] = path;
   if (slice === 'axes' && typeof index === 'number') return project.axes[index]?.name ?? 'An axis';
-  if (slice === 'pins') return 'A pinned variant';
+  if (slice === 'pins') return 'A variant of an axis';
   return 'The machine';
 }
 

@@ -53,7 +53,7 @@ describe('a machine that breaks rules', () => {
     const [pin] = machine.pins;
     const axis = { ...pin!.axis, demands: { ...pin!.axis.demands, feed: estimate('speed', '90 m/min') } };
     const session = await show({ ...machine, pins: [{ ...pin!, axis }] });
-    expect(screen.getByRole('listitem')).toHaveTextContent(/^A pinned variant/);
+    expect(screen.getByRole('listitem')).toHaveTextContent(/^A variant of an axis/);
     await userEvent.click(screen.getByRole('button', { name: 'Drop this variant' }));
     expect(session.project!.pins).toEqual([]);
     expect(screen.getByText('All is well')).toBeInTheDocument();

@@ -6,7 +6,16 @@ import EditIcon from '@mui/icons-material/EditOutlined';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { worstCut } from '@/core/machine';
-import { type AxisFieldPath, type Body, capsAt, MOST_NAME, putInAxis, startingBody } from '@/core/model';
+import {
+  type Axis,
+  type AxisFieldPath,
+  type Body,
+  capsAt,
+  isCranked,
+  MOST_NAME,
+  putInAxis,
+  startingBody,
+} from '@/core/model';
 import { formatQuantity } from '@/core/units';
 import { machineHref, useKnown, useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -17,6 +26,7 @@ import { TextLine } from '@/ui/text-line';
 import { newNames } from '@/words';
 import { useAxis } from './axis-context';
 import { AxisField } from './axis-field';
+import { Balance, balanceText, isBalanced } from './balance';
 import styles from './panels.module.css';
 
 const first = [
@@ -27,11 +37,15 @@ const first = [
 ] as const satisfies readonly AxisFieldPath[];
 const further = [
   'demands.inclination',
-  'loads.counterbalance',
   'demands.jerk',
   'demands.lostMotion',
   'loads.otherDrag',
 ] as const satisfies readonly AxisFieldPath[];
+
+/** What a crank makes of its speed is not asked for; a hand takes its time. */
+const follows = (axis: Axis, path: AxisFieldPath): boolean =>
+  (axis.drive.kind === 'crank' || isCranked(axis)) &&
+  (path === 'demands.acceleration' || path === 'demands.jerk');
 
 const Line = ({ name, value, other }: { name: string; value: string; other: string }) => (
   <span className={styles.foldLine}>
@@ -59,9 +73,11 @@ export function AskedPanel() {
       <h2 className={styles.heading} id="asked-title">
         Asked of this axis
       </h2>
-      {first.map((path) => (
-        <AxisField key={path} path={path} />
-      ))}
+      {first
+        .filter((path) => !follows(stored, path))
+        .map((path) => (
+          <AxisField key={path} path={path} />
+        ))}
       {stored.demands.cuttingFrom === 'cuts' && project.brief.cuts.length ? (
         <FromCuts />
       ) : (
@@ -71,10 +87,17 @@ export function AskedPanel() {
       <LineFold line={<Line name="Moving mass" value={say(system, 4)} other={other} />}>
         <Masses />
       </LineFold>
+      {isBalanced(stored) && (
+        <LineFold line={<Line name="Balanced by" value={balanceText(stored)} other="" />}>
+          <Balance />
+        </LineFold>
+      )}
       <LineFold line={<Line name="Further" value={stored.demands.inclination.typed} other="" />}>
-        {further.map((path) => (
-          <AxisField key={path} path={path} />
-        ))}
+        {further
+          .filter((path) => !follows(stored, path))
+          .map((path) => (
+            <AxisField key={path} path={path} />
+          ))}
       </LineFold>
     </section>
   );

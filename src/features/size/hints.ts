@@ -33,6 +33,13 @@ export function hintsFor(link: LinkId, { drive, motor, guide }: Axis): string[] 
     );
   if (link === 'drive' && drive.kind === 'chain')
     hints.push('Fingers out: a chain pulls in what touches it. Guard it where hands come near.');
+  if (link === 'drive' && drive.kind === 'crank')
+    hints.push(
+      'A geared motor turns it on and on, without switches or steps; rapid and feed are the fastest of ' +
+        'its stroke, and ' +
+        'its acceleration follows from them. Near a dead centre it pushes without a limit: a shear pin, ' +
+        'and a guard.',
+    );
   if (link === 'motor' && motor.kind === 'stepper' && motor.loop === 'closed')
     hints.push(
       'Position is kept or an alarm raised; the torque is that of the stepper. A usable share of ' +

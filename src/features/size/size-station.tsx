@@ -6,7 +6,7 @@ import type { PartLink } from '@/core/catalogue';
 import { axisDoubt } from '@/core/doubt';
 import { formatQuantity } from '@/core/units';
 import { AxisWorking } from '@/features/findings';
-import { machineHref, SURE, useMachine, WHOLE } from '@/features/frame';
+import { machineHref, SURE, useMachine, VARIANTS, WHOLE } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { part } from '@/ui/part';
 import { TitleBlock } from '@/ui/title-block';
@@ -29,14 +29,16 @@ import { ChartBox, LadderBox } from './views/bench-views';
 const ExchangeDialog = part(() => import('./exchange/exchange-dialog').then((m) => m.ExchangeDialog));
 const SearchDialog = part(() => import('./search/search-dialog').then((m) => m.SearchDialog));
 const SureView = part(() => import('./sure/sure-view').then((m) => m.SureView));
+const VariantsView = part(() => import('./variants/variants-view').then((m) => m.VariantsView));
 const WholeMachine = part(() => import('./whole/whole-machine').then((m) => m.WholeMachine));
 
-/** The Size station: an axis on its bench, the machine as a whole, or how sure it is. */
+/** The Size station: an axis on its bench, the machine as a whole, how sure it is, or its variants. */
 export function SizeStation() {
   const wanted = useSearchParams().get('a');
   const { project } = useMachine();
   if (wanted === WHOLE) return <WholeMachine />;
   if (wanted === SURE) return <SureView />;
+  if (wanted === VARIANTS) return <VariantsView />;
   const index = Math.max(
     0,
     project.axes.findIndex((a) => a.id === wanted),
@@ -48,13 +50,13 @@ export function SizeStation() {
   );
 }
 
-/** Alt and an arrow turn to the sheet beside: the axes, the whole machine, how sure it is. */
+/** Alt and an arrow turn to the sheet beside: the axes, the whole machine, how sure it is, variants. */
 function useTurning(): void {
   const { project } = useMachine();
   const { index } = useAxis();
   const router = useRouter();
   const turn = (step: number) => {
-    const ids = [...project.axes.map((a) => a.id), WHOLE, SURE];
+    const ids = [...project.axes.map((a) => a.id), WHOLE, SURE, VARIANTS];
     const next = ids[(index + step + ids.length) % ids.length];
     router.replace(machineHref('size', project.id, next), { scroll: false });
   };
@@ -87,12 +89,14 @@ function AxisBench() {
       </div>
       <div className={styles.left} key={axis.id}>
         <AskedPanel />
-        <Action
-          title="Every combination of parts for this axis, and what is worth its money"
-          onAct={() => setSearching(true)}
-        >
-          Look for parts
-        </Action>
+        {axis.drive.kind !== 'crank' && (
+          <Action
+            title="Every combination of parts for this axis, and what is worth its money"
+            onAct={() => setSearching(true)}
+          >
+            Look for parts
+          </Action>
+        )}
         <TrainPanel open={openLink} onOpen={setOpenLink} onExchange={setExchanged} />
       </div>
       <div className={styles.drawingBox}>

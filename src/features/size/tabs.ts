@@ -1,6 +1,6 @@
 import type { Verdict } from '@/core/findings';
-import type { Project } from '@/core/model';
-import { machineHref, type SheetTab, SURE, WHOLE } from '@/features/frame';
+import { type Project, variantsOf } from '@/core/model';
+import { machineHref, type SheetTab, SURE, VARIANTS, WHOLE } from '@/features/frame';
 
 /** A verdict, and whether it rests on numbers of ours. */
 export interface Said {
@@ -9,7 +9,7 @@ export interface Said {
 }
 
 /**
- * The axes as tabs, and behind them the whole machine and how sure it is.
+ * The axes as tabs, and behind them the whole machine, how sure it is, and its variants.
  * @param whole what the checks of the whole say.
  */
 export const sizeTabs = (
@@ -40,5 +40,12 @@ export const sizeTabs = (
     note: '',
     href: machineHref('size', project.id, SURE),
     here: current === SURE,
+  },
+  {
+    id: VARIANTS,
+    title: 'Variants',
+    note: variantsOf(project).length ? `${variantsOf(project).length} held` : '',
+    href: machineHref('size', project.id, VARIANTS),
+    here: current === VARIANTS,
   },
 ];

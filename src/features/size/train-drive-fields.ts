@@ -1,4 +1,4 @@
-import type { Axis, AxisFieldPath, Drive } from '@/core/model';
+import { type Axis, type AxisFieldPath, type Drive, holdsBothSides } from '@/core/model';
 import type { FieldGroup } from './link';
 
 type OfKind<K extends Drive['kind']> = Extract<Drive, { kind: K }>;
@@ -43,7 +43,7 @@ const screw: Fields<'screw'> = (drive, share) => [
   },
 ];
 
-const shaft = ({ crossShaft }: Exclude<Drive, OfKind<'screw'>>): readonly AxisFieldPath[] =>
+const shaft = ({ crossShaft }: OfKind<'rack' | 'belt' | 'chain'>): readonly AxisFieldPath[] =>
   crossShaft ? ['drive.crossShaft.diameter', 'drive.crossShaft.length'] : [];
 
 const turning = (warms: boolean): FieldGroup => ({
@@ -122,9 +122,17 @@ const chain: Fields<'chain'> = (drive, share) => [
   turning(true),
 ];
 
+const crank: FieldGroup[] = [
+  { paths: ['drive.crankRadius', 'drive.linkLength', 'drive.pinLoad', 'drive.play'] },
+  {
+    title: 'Shaft and link',
+    paths: ['drive.efficiency', 'drive.inertia', 'drive.bearingDrag', 'drive.linkStiffness'],
+  },
+];
+
 /** The inputs of a drive, in the order in which they are asked for. */
 export function driveGroups({ drive }: Axis): FieldGroup[] {
-  const two = drive.sets === 2 || (drive.kind !== 'screw' && drive.crossShaft !== null);
+  const two = holdsBothSides(drive);
   const share: readonly AxisFieldPath[] = two ? ['drive.worstShare'] : [];
   switch (drive.kind) {
     case 'screw':
@@ -135,5 +143,7 @@ export function driveGroups({ drive }: Axis): FieldGroup[] {
       return belt(drive, share);
     case 'chain':
       return chain(drive, share);
+    case 'crank':
+      return crank;
   }
 }

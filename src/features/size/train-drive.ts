@@ -3,8 +3,7 @@ import { formatNumber, type UnitSystem } from '@/core/units';
 import { each, type LinkChoice, type LinkSpec, q } from './link';
 import { driveGroups } from './train-drive-fields';
 
-type Screw = Extract<Drive, { kind: 'screw' }>;
-type Line = Exclude<Drive, Screw>;
+type Line = Exclude<Drive, { kind: 'screw' | 'crank' }>;
 
 const forms: Record<string, string> = { acme: 'Acme', trapezoidal: 'trapezoidal', square: 'square' };
 
@@ -13,6 +12,7 @@ const driveNames: Record<DriveKind, string> = {
   rack: 'Rack',
   belt: 'Belt',
   chain: 'Chain',
+  crank: 'Crank and link',
 };
 
 function driveSummary(axis: Axis, s: UnitSystem): string {
@@ -35,6 +35,8 @@ function driveSummary(axis: Axis, s: UnitSystem): string {
       );
     case 'chain':
       return `${q(axis, 'drive.pitch', 'length', s, 4)} pitch, ${drive.teeth.si} teeth`;
+    case 'crank':
+      return `${q(axis, 'drive.crankRadius', 'length', s)}, link ${q(axis, 'drive.linkLength', 'length', s)}`;
   }
 }
 
@@ -46,6 +48,7 @@ const kind: LinkChoice = {
     ['rack', 'rack and pinion'],
     ['belt', 'toothed belt'],
     ['chain', 'roller chain'],
+    ['crank', 'crank and link'],
   ],
 };
 
@@ -159,16 +162,12 @@ const lineChoice: Record<Line['kind'], LinkChoice> = {
   },
 };
 
-const driveChoices = ({ drive }: Axis): readonly LinkChoice[] =>
-  drive.kind === 'screw'
-    ? [
-        kind,
-        howMany('one screw'),
-        turning,
-        thread,
-        ...(drive.thread.kind === 'ball' ? ballChoices : slidingChoices),
-      ]
-    : [kind, howMany('one motor'), crossShaft(drive), lineChoice[drive.kind]];
+function driveChoices({ drive }: Axis): readonly LinkChoice[] {
+  if (drive.kind === 'crank') return [kind];
+  if (drive.kind !== 'screw') return [kind, howMany('one motor'), crossShaft(drive), lineChoice[drive.kind]];
+  const nut = drive.thread.kind === 'ball' ? ballChoices : slidingChoices;
+  return [kind, howMany('one screw'), turning, thread, ...nut];
+}
 
 /** What turns a turn into travel. */
 export const driveLink: LinkSpec = {

@@ -1,15 +1,14 @@
-import type { Axis } from '@/core/model';
+import { type Axis, isCranked } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
 import { each, type FieldGroup, type LinkChoice, type LinkSpec, q } from './link';
 
-const motorName = ({ motor }: Axis) =>
-  motor.kind === 'stepper'
-    ? motor.loop === 'closed'
-      ? 'Closed-loop stepper'
-      : 'Stepper'
-    : motor.kind === 'servo'
-      ? 'Servo'
-      : 'Geared motor';
+function motorName({ motor }: Axis): string {
+  if (motor.kind === 'stepper') return motor.loop === 'closed' ? 'Closed-loop stepper' : 'Stepper';
+  return { servo: 'Servo', geared: 'Geared motor', hand: 'Handwheel' }[motor.kind];
+}
+
+/** What drives and feeds a motor: nothing of it stands on an axis that is cranked by hand. */
+const powered = (axis: Axis) => !isCranked(axis);
 
 function motorSummary(axis: Axis, s: UnitSystem): string {
   switch (axis.motor.kind) {
@@ -25,6 +24,8 @@ function motorSummary(axis: Axis, s: UnitSystem): string {
         `${q(axis, 'motor.ratedTorque', 'torque', s)}, ` +
         `${q(axis, 'motor.noLoadSpeed', 'angularSpeed', s)}`
       );
+    case 'hand':
+      return `${q(axis, 'motor.effort', 'force', s)} at ${q(axis, 'motor.radius', 'length', s)}`;
   }
 }
 
@@ -77,6 +78,19 @@ function motorGroups({ motor }: Axis): FieldGroup[] {
           ],
         },
       ];
+    case 'hand':
+      return [
+        {
+          paths: [
+            'motor.radius',
+            'motor.effort',
+            'motor.cranking',
+            'motor.divisions',
+            'motor.rotorInertia',
+            'motor.brakeTorque',
+          ],
+        },
+      ];
   }
 }
 
@@ -96,6 +110,7 @@ const winding: LinkChoice = {
 export const motorLinks: readonly LinkSpec[] = [
   {
     id: 'controller',
+    there: powered,
     title: () => 'Controller',
     summary: (a, s) => q(a, 'controller.pulseLimit', 'pulseRate', s),
     choices: () => [
@@ -113,6 +128,7 @@ export const motorLinks: readonly LinkSpec[] = [
   },
   {
     id: 'driver',
+    there: powered,
     title: (a) => `Driver${each(a)}`,
     summary: (a, s) =>
       a.motor.kind === 'stepper'
@@ -143,6 +159,7 @@ export const motorLinks: readonly LinkSpec[] = [
   },
   {
     id: 'supply',
+    there: powered,
     title: () => 'Supply',
     summary: (a, s) => {
       const power = a.supply.power ? `, ${q(a, 'supply.power', 'power', s)}` : '';
@@ -172,6 +189,7 @@ export const motorLinks: readonly LinkSpec[] = [
           ['stepper', 'stepper'],
           ['servo', 'servo'],
           ['geared', 'geared motor'],
+          ['hand', 'a hand, for now'],
         ],
       },
       ...(motor.kind === 'stepper'

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { memo, useId } from 'react';
 import { byWeight, type Verdict } from '@/core/findings';
 import { getAt } from '@/core/model';
+import { formatQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Choice } from '@/ui/choice';
 import { Fold } from '@/ui/fold';
@@ -135,6 +136,7 @@ function LinkFields({ link }: { link: LinkSpec }) {
           {ratioText(reducer.ratio.si)}
         </p>
       )}
+      {link.id === 'motor' && motor.kind === 'hand' && <PlaceForMotor />}
       {hintsFor(link.id, stored).map((hint) => (
         <p key={hint} className={styles.hint}>
           {hint}
@@ -145,6 +147,24 @@ function LinkFields({ link }: { link: LinkSpec }) {
       ))}
       {link.id === 'motor' && motor.kind === 'stepper' && motor.curve && <CurveEditor curve={motor.curve} />}
     </>
+  );
+}
+
+/** What the motor must give that is to take the place of a hand. */
+function PlaceForMotor() {
+  const { system } = useMachine();
+  const { axis, report } = useAxis();
+  const turn = report.figures.find((f) => f.id === 'travel-per-turn');
+  if (!turn) return null;
+  const speed = (2 * Math.PI * axis.demands.rapid.si * (axis.reducer?.ratio.si ?? 1)) / turn.value;
+  const torque = Math.max(report.cases.rapid.torque, report.cases.cut.torque);
+  return (
+    <p className={styles.hint}>
+      Keep its place for a motor: a journal and a flange now cost little. To do the same it must give{' '}
+      {formatQuantity('torque', torque, system, 2).text} and turn{' '}
+      {formatQuantity('angularSpeed', speed, system, 2).text}. Driver, supply and controller stay with the
+      axis, and come back with it.
+    </p>
   );
 }
 

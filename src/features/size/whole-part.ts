@@ -9,8 +9,9 @@ import {
   guideOfKind,
   type MaterialId,
   type MotorKind,
-  type ScrewDrive,
   putInAxis as put,
+  type ScrewDrive,
+  shaftDriven,
   startingDrive,
   startingMotor,
   startingReducer,
@@ -86,9 +87,7 @@ const shaftEdits = (axis: Axis, word: string): Edit[] => [
 /** Two motors and a shaft across exclude each other. */
 const setsEdits = (axis: Axis, word: string): Edit[] => [
   put('drive.sets', word === '2' ? 2 : 1),
-  ...(word === '2' && axis.drive.kind !== 'screw' && axis.drive.crossShaft
-    ? [put('drive.crossShaft', null)]
-    : []),
+  ...(word === '2' && shaftDriven(axis.drive) ? [put('drive.crossShaft', null)] : []),
   ...(word === '2' && axis.drive.worstShare.si === 1 ? [put('drive.worstShare', guess('ratio', '0.7'))] : []),
 ];
 

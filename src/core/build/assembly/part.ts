@@ -22,6 +22,7 @@ export const partKinds = [
   'pinion',
   'wheels',
   'belt',
+  'crank',
   'ends',
   'cable',
   'bellows',

@@ -92,6 +92,11 @@ function driveParts({ axis, on }: Seat, moved: string, along: Way): readonly (re
         ['wheels', { on: [id('motor')] }],
         ['belt', { on: [id('wheels')] }],
       ];
+    case 'crank':
+      return [
+        ['motor', { on: [on] }],
+        ['crank', { on: [id('motor'), moved], ways: [along] }],
+      ];
   }
 }
 

@@ -27,6 +27,7 @@ export const stepKinds = [
   'mesh',
   'belt',
   'tension',
+  'crank',
   'ends',
   'cable',
   'table',

@@ -19,6 +19,7 @@ const TAKES = {
   mesh: 20,
   belt: 25,
   tension: 10,
+  crank: 30,
   ends: 20,
   cable: 30,
   bellows: 20,
@@ -152,6 +153,36 @@ function screwSteps({ seat, there, seated }: AxisWork, ready: readonly string[])
   ];
 }
 
+/** Motor, crank and link. */
+function crankSteps(
+  { axis }: AxisWork['seat'],
+  there: AxisWork['there'],
+  seated: readonly string[],
+  square: readonly string[],
+): StepSeed[] {
+  const own = (kind: string) => partId(axis, kind);
+  const step = (given: StepGiven) => seedOf({ owner: axis.id, ...given });
+  const present = (kinds: readonly string[]) => kinds.map(own).filter((id) => there.has(id));
+  return [
+    step({
+      kind: 'motor',
+      brings: present(['motor']),
+      sets: [{ joint: own('motor'), state: 'tight' }],
+      needs: seated,
+      minutes: TAKES.motor,
+    }),
+    step({
+      kind: 'crank',
+      brings: present(['crank']),
+      sets: [{ joint: own('crank'), state: 'tight' }],
+      needs: [own('motor'), ...square],
+      readings: ['turn'],
+      cautions: ['fingers'],
+      minutes: TAKES.crank,
+    }),
+  ];
+}
+
 /** Rack and pinion, belt or chain. */
 function wheelSteps(
   { seat, there, seated }: AxisWork,
@@ -191,6 +222,7 @@ function wheelSteps(
         minutes: TAKES.mesh,
       }),
     ];
+  if (axis.drive.kind === 'crank') return crankSteps(seat, there, [...seated, ...ready], square);
   return [
     step({
       kind: 'motor',

@@ -161,6 +161,15 @@ function frameSteps({ parts, seats, project }: StepsInput, begin: readonly strin
   ];
 }
 
+/** The step after which the drive of an axis stands. */
+const LAST_OF_DRIVE = {
+  screw: 'motor',
+  rack: 'mesh',
+  belt: 'tension',
+  chain: 'tension',
+  crank: 'crank',
+} as const;
+
 /** Spindle or torch, wires, first motion. */
 function headSteps(there: ReadonlyMap<string, Part>, seats: readonly Seat[]): StepSeed[] {
   const last = there.get('spindle')?.on[0];
@@ -187,9 +196,7 @@ function headSteps(there: ReadonlyMap<string, Part>, seats: readonly Seat[]): St
       ]
     : [];
   const wired = seats.flatMap(({ axis }) => [
-    axis.drive.kind === 'rack'
-      ? partId(axis, 'mesh')
-      : partId(axis, axis.drive.kind === 'screw' ? 'motor' : 'tension'),
+    partId(axis, LAST_OF_DRIVE[axis.drive.kind]),
     ...['ends', 'cable'].map((k) => partId(axis, k)).filter((id) => there.has(id)),
   ]);
   return [

@@ -1,5 +1,5 @@
 import { type AxisReport, pickedPart, suppliesOf } from '@/core/machine';
-import type { Axis, Project } from '@/core/model';
+import { type Axis, isCranked, type Project } from '@/core/model';
 import { type Need, need } from './need';
 
 /** For a plug at either end of a cable, m; and what is added for bends, m and as a share. Common practice. */
@@ -48,11 +48,14 @@ export function cableLength(
   return { length: plain + Math.max(SLACK, SLACK_SHARE * plain), open };
 }
 
+/** Axes with a motor: what a hand cranks wants neither cable nor controller. */
+const powered = ({ axes }: Project) => axes.filter((a) => !isCranked(a));
+
 function cableNeeds(project: Project, reports: readonly AxisReport[]): Need[] {
   const chains = new Map(
     project.axes.map((a, i) => [a.id, reports[i]!.chain.lengths.cable?.length ?? null] as const),
   );
-  return project.axes.flatMap((axis) => {
+  return powered(project).flatMap((axis) => {
     const owner = axis.id;
     const motor = cableLength(project, axis, ridesAlong(axis), chains);
     const count = axis.drive.sets;
@@ -88,7 +91,7 @@ function cableNeeds(project: Project, reports: readonly AxisReport[]): Need[] {
 
 /** Controllers and supplies, each once for all the axes that hang on it. */
 function sharedNeeds(project: Project, reports: readonly AxisReport[]): Need[] {
-  const { axes } = project;
+  const axes = powered(project);
   const controllers = axes.filter(
     (a, i) => axes.findIndex((b) => b.parts.controller === a.parts.controller) === i,
   );

@@ -7,6 +7,7 @@ import {
   type ChainDrive,
   type Drive,
   holdsBothSides,
+  namedTorqueOf,
   type Project,
   type RackDrive,
   type ScrewDrive,
@@ -192,7 +193,7 @@ function lineNeeds(whose: Whose, drive: BeltDrive | ChainDrive): Need[] {
 
 /** A shaft to both sides, with the bearings that carry it. */
 function shaftNeeds({ axis: { id, drive } }: Whose): Need[] {
-  if (drive.kind === 'screw' || !drive.crossShaft) return [];
+  if (!('crossShaft' in drive) || !drive.crossShaft) return [];
   const { diameter, length } = drive.crossShaft;
   const section: NeedSection = {
     key: `shaft ${mm(diameter.si)}`,
@@ -239,6 +240,18 @@ function moverNeeds(whose: Whose, drive: Drive): Need[] {
       const width = drive.kind === 'belt' ? drive.width : null;
       return restingOn([pitch, teeth, centreDistance, width], lineNeeds(whose, drive));
     }
+    case 'crank': {
+      const { crankRadius, linkLength } = drive;
+      const owner = whose.axis.id;
+      return restingOn(
+        [crankRadius, linkLength],
+        [
+          need({ kind: 'crank-disc', owner, params: { radius: crankRadius.si } }),
+          need({ kind: 'crank-link', owner, params: { length: linkLength.si } }),
+          need({ kind: 'guard', owner, origin: 'usual' }),
+        ],
+      );
+    }
   }
 }
 
@@ -256,19 +269,31 @@ function turningNeeds(whose: Whose): Need[] {
   const called = (link: Parameters<typeof pickedPart>[2]) => ({ name: named(link)?.name ?? '' });
   const { face } = mountsOf(axis);
   return [
-    need({
-      kind: 'motor',
-      owner,
-      quantity: count,
-      params: {
-        ...called('motor'),
-        what: motor.kind,
-        torque: motor.kind === 'stepper' ? motor.holdingTorque.si : motor.ratedTorque.si,
-        frame: face?.frame ?? -1,
-      },
-      ...part('motor'),
-    }),
-    need({ kind: 'driver', owner, quantity: count, params: called('driver'), ...part('driver') }),
+    ...(motor.kind === 'hand'
+      ? [
+          need({
+            kind: 'handwheel',
+            owner,
+            quantity: count,
+            params: { ...called('motor'), radius: motor.radius.si, lines: motor.divisions.si },
+            ...part('motor'),
+          }),
+        ]
+      : [
+          need({
+            kind: 'motor',
+            owner,
+            quantity: count,
+            params: {
+              ...called('motor'),
+              what: motor.kind,
+              torque: namedTorqueOf(motor),
+              frame: face?.frame ?? -1,
+            },
+            ...part('motor'),
+          }),
+          need({ kind: 'driver', owner, quantity: count, params: called('driver'), ...part('driver') }),
+        ]),
     ...(reducer
       ? [
           need({
@@ -295,10 +320,12 @@ function turningNeeds(whose: Whose): Need[] {
 }
 
 /** What a motor is picked by. */
-const motorFigures = ({ motor, reducer }: Axis) => [
-  motor.kind === 'stepper' ? motor.holdingTorque : motor.ratedTorque,
-  reducer?.ratio ?? null,
-];
+const motorFigures = ({ motor, reducer }: Axis) => [pickedBy(motor), reducer?.ratio ?? null];
+
+function pickedBy(motor: Axis['motor']) {
+  if (motor.kind === 'hand') return motor.radius;
+  return motor.kind === 'stepper' ? motor.holdingTorque : motor.ratedTorque;
+}
 
 /** Drive, motor and what stands between them. */
 export const driveNeeds = (whose: Whose): Need[] => [

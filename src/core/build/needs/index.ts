@@ -1,4 +1,5 @@
 import type { MachineContext } from '@/core/machine';
+import { balanceNeeds, spindleNeeds } from './balance-needs';
 import { controlNeeds } from './control-needs';
 import { driveNeeds } from './drive-needs';
 import { fitNeeds } from './fit-needs';
@@ -21,7 +22,7 @@ export function needsOf({ project, reports }: Pick<MachineContext, 'project' | '
   const ofAxes = project.axes.flatMap((axis, i) => {
     const report = reports[i]!;
     const whose = { project, axis, at: `axes.${i}`, chain: report.chain };
-    return [...guideNeeds(whose), ...driveNeeds(whose), ...fitNeeds(whose, report)];
+    return [...guideNeeds(whose), ...driveNeeds(whose), ...balanceNeeds(whose), ...fitNeeds(whose, report)];
   });
   return [
     ...ofAxes,
@@ -29,6 +30,7 @@ export function needsOf({ project, reports }: Pick<MachineContext, 'project' | '
       project,
       reports.map((r) => r.plates),
     ),
+    ...spindleNeeds(project),
     ...controlNeeds(project, reports),
   ];
 }

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { machineReport } from '@/core/machine';
-import { applyEdits, type Edit, type Plain, type Project } from '@/core/model';
+import {
+  applyEdits,
+  type BalancePart,
+  type Edit,
+  estimate,
+  type Plain,
+  type Project,
+  startingBalance,
+  startingSpindleBelt,
+} from '@/core/model';
 import { demoMachines } from '@/demo';
 import { type Need, needsOf } from '.';
 
@@ -12,6 +21,39 @@ const needs = (project: Project, ...edits: Edit[]) => {
   return needsOf({ project: changed, reports: machineReport(changed, { remedies: false }).axes });
 };
 const find = (list: readonly Need[], key: string) => list.find((n) => n.key === key)!;
+
+describe('needs of what balances an axis and of a spindle behind a belt', () => {
+  const plunge = kayak.axes.findIndex((a) => a.role === 'plunge');
+  const balance = [
+    { ...startingBalance('weight', 'w', 'Weight'), count: estimate('count', '2') },
+    startingBalance('gas-spring', 'g', 'Strut'),
+  ];
+  it('weights with rope, sheaves and a guard, springs with their joints', () => {
+    const list = needs(kayak, put(`axes.${plunge}.loads.balance`, balance));
+    const [weight, spring] = balance as [Extract<BalancePart, { kind: 'weight' }>, BalancePart];
+    expect(find(list, 'plunge/counterweight/w')).toMatchObject({ quantity: 2, mass: weight.mass.si });
+    expect(find(list, 'plunge/sheave/w')).toMatchObject({ quantity: 4, origin: 'usual' });
+    expect(find(list, 'plunge/weight-guard/w')).toMatchObject({ quantity: 2, origin: 'usual' });
+    expect(find(list, 'plunge/gas-spring/g').quantity).toBe(spring.count.si);
+    expect(find(list, 'plunge/gas-spring-mount/g').quantity).toBe(2 * spring.count.si);
+    // Figures that nobody has said make a guess of it.
+    expect(find(list, 'plunge/gas-spring/g').guessed).toBe(true);
+  });
+  it('a belt by its kind and length, two pulleys, a guard; none where the spindle is on its motor', () => {
+    const belt = startingSpindleBelt();
+    const list = needs(kayak, put('brief.spindle.belt', belt));
+    const length = find(list, 'machine/spindle-belt').params.length as number;
+    // Twice the centres and half round each pulley, a little more for pulleys that differ.
+    const plain = 2 * belt.centre.si + (Math.PI / 2) * (belt.motorPulley.si + belt.spindlePulley.si);
+    expect(length).toBeGreaterThanOrEqual(plain - 1e-9);
+    expect(length / plain).toBeLessThan(1.01);
+    expect(find(list, 'machine/spindle-pulley/motor').params.diameter).toBe(belt.motorPulley.si);
+    expect(find(list, 'machine/spindle-guard').origin).toBe('usual');
+    const bought = needs(kayak, put('brief.spindle.belt', { ...belt, beltLength: mm(1000) }));
+    expect(find(bought, 'machine/spindle-belt').params.length).toBe(1);
+    expect(needs(kayak).some((n) => n.kind === 'spindle-belt')).toBe(false);
+  });
+});
 
 describe('needs of a drive', () => {
   it('a screw with its nut, one block for each held end, and no second block where an end is free', () => {

@@ -1,5 +1,5 @@
 import { type AxisReport, type SupplyGroup, suppliesOf } from '@/core/machine';
-import type { Axis, Project, WirePin } from '@/core/model';
+import { type Axis, isCranked, type Project, type WirePin } from '@/core/model';
 import type { Need } from '../needs';
 import { CLASS_LIMITS } from './classes';
 import { type WireAdvice, wireFor } from './wire';
@@ -85,6 +85,7 @@ const MOTOR_WIRES: Readonly<Record<Axis['motor']['kind'], readonly Signal[]>> = 
   stepper: ['A+', 'A-', 'B+', 'B-', 'earth'],
   servo: ['U', 'V', 'W', 'earth'],
   geared: ['plus', 'minus', 'earth'],
+  hand: [],
 };
 
 const closedLoop = ({ motor }: Axis) =>
@@ -189,7 +190,7 @@ function supplySheet({ axes, drawn }: SupplyGroup): SupplySheet {
 }
 
 function portsOf({ wiring, axes }: Project, cables: readonly Cable[]): Ports {
-  const motors = axes.reduce((sum, a) => sum + a.drive.sets, 0);
+  const motors = axes.reduce((sum, a) => sum + (isCranked(a) ? 0 : a.drive.sets), 0);
   const signals = cables.filter((c) => c.what === 'signals').flatMap((c) => c.wires);
   // One enable serves all; spindle and torch want one each, and so does the stop.
   const outputs = signals.filter((w) => w.signal === 'step' || w.signal === 'direction').length + 2;
@@ -211,7 +212,9 @@ export function wiringSheet(
   reports: readonly AxisReport[],
   needs: readonly Need[],
 ): WiringSheet {
-  const cables = project.axes.flatMap((a, i) => axisCables(project, a, reports[i]!, needs));
+  const cables = project.axes.flatMap((a, i) =>
+    isCranked(a) ? [] : axisCables(project, a, reports[i]!, needs),
+  );
   return {
     cables,
     supplies: suppliesOf(project.axes, reports).map(supplySheet),

@@ -1,7 +1,7 @@
 import { type Axis, type MotorKind, startingMotor } from '@/core/model';
 import { couplings } from '../tables/couplings';
 import { controllers, drivers, supplies } from '../tables/electric';
-import { closedLoopSteppers, gearedMotors, servos, steppers } from '../tables/motors';
+import { closedLoopSteppers, gearedMotors, handwheels, servos, steppers } from '../tables/motors';
 import type { Family, Part } from './part';
 
 const baseOf = (kind: MotorKind) => (axis: Axis) =>
@@ -69,6 +69,20 @@ export const motorFamilies: readonly Family[] = [
     standard: [],
     forget: () => [],
     parts: gearedMotors,
+  },
+  {
+    id: 'handwheel',
+    name: 'Handwheels',
+    link: 'motor',
+    root: 'motor',
+    base: baseOf('hand'),
+    columns: [
+      { path: 'motor.radius', title: 'Radius' },
+      { path: 'motor.divisions', title: 'Lines' },
+    ],
+    standard: [],
+    forget: () => [],
+    parts: handwheels,
   },
   {
     id: 'driver',

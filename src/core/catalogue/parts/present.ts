@@ -26,7 +26,7 @@ function driveFamily({ drive }: Axis): string {
 
 function motorFamily({ motor }: Axis): string {
   if (motor.kind === 'stepper') return motor.loop === 'closed' ? 'closed-loop-stepper' : 'stepper';
-  return motor.kind === 'servo' ? 'servo' : 'geared-motor';
+  return { servo: 'servo', geared: 'geared-motor', hand: 'handwheel' }[motor.kind];
 }
 
 /** The family that the present part is of; undefined where the link has one family alone. */

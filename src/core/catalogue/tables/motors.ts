@@ -84,6 +84,19 @@ servo-1500-7_16-9_3 | Servo 1500 W, 7.16 N·m, 3000 rpm | 430   | 7.16 N·m    |
 );
 
 /** Geared motors with brushes. */
+/** Handwheels by the sizes of DIN 950; the handle stands some 12 mm inside the rim. Weights from memory. */
+export const handwheels = table(
+  'motor',
+  `
+id            | name              | price | radius | divisions | rotorInertia | basis
+handwheel-80  | Handwheel, 80 mm  | 12    | 28 mm  | 50        | 2.5 kg·cm²   | size by DIN 950, rest from memory
+handwheel-100 | Handwheel, 100 mm | 15    | 38 mm  | 100       | 6 kg·cm²     | size by DIN 950, rest from memory
+handwheel-125 | Handwheel, 125 mm | 18    | 50 mm  | 100       | 14 kg·cm²    | size by DIN 950, rest from memory
+handwheel-160 | Handwheel, 160 mm | 25    | 66 mm  | 100       | 40 kg·cm²    | size by DIN 950, rest from memory
+handwheel-200 | Handwheel, 200 mm | 35    | 86 mm  | 100       | 100 kg·cm²   | size by DIN 950, rest from memory
+`,
+);
+
 export const gearedMotors = table(
   'motor',
   `

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { type AxisReport, axisReport, loadedAxes } from '@/core/machine';
+import { type AxisReport, axisReport, errorBudgets, loadedAxes } from '@/core/machine';
 import { type Axis, axisIssues, type OwnPart, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { runSearch, smallCatalogue } from '@test/helpers/search';
 import { isKnown, type Scale, scales, type SearchLimits } from '.';
+import { fittingHours } from './effort';
 import { driveCodes, motorCodes, tightened } from './judged';
 import { moneyOf } from './pairs';
 import { electricalRows, joined, mechanicalRows } from './space';
@@ -13,6 +14,13 @@ const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];
 /** Money by the cost table, both sides of the shaft. */
 const moneyIn = (axis: Axis, own: readonly OwnPart[]) =>
   moneyOf(own, axis, 'drive') + moneyOf(own, axis, 'motor');
+
+/** Pitch and heat as the error budget of the machine has them; null: not known. */
+function budgeted(report: AxisReport, axis: Axis) {
+  const budgets = errorBudgets({ axes: [axis], brief: kayak.brief }, [report], [], null);
+  const { shares } = budgets.find((b) => b.axisId === axis.id)!;
+  return (['lead', 'heat'] as const).map((id) => shares.find((s) => s.id === id)!.value);
+}
 
 const valueOf = (report: AxisReport, axis: Axis, scale: Scale): number => {
   const share = (id: 'speed-up' | 'cut') => {
@@ -24,6 +32,12 @@ const valueOf = (report: AxisReport, axis: Axis, scale: Scale): number => {
     torque: Math.min(3, share('speed-up'), share('cut')),
     stiffness: report.stiffness.value,
     lost: -report.lostMotion.value,
+    error: -Math.hypot(
+      report.lostMotion.value,
+      axis.demands.cuttingForce.si / report.stiffness.value,
+      ...budgeted(report, axis).map((v) => v ?? 0),
+    ),
+    effort: -fittingHours(axis),
   };
   return figures[scale];
 };
@@ -85,8 +99,13 @@ describe('a search over every combination', () => {
     const held = all.filter((l) => holds(l.report, limits.sure));
     expect(answer.passed).toBeGreaterThanOrEqual(held.length);
     const missing = { stiffness: 'stiffness', lost: 'lostMotion' } as const;
-    const knownIn = (report: AxisReport, scale: Scale) =>
-      scale === 'stiffness' || scale === 'lost' ? report[missing[scale]].missing.length === 0 : true;
+    const knownIn = (report: AxisReport, scale: Scale): boolean => {
+      if (scale === 'error')
+        return (
+          knownIn(report, 'lost') && knownIn(report, 'stiffness') && !budgeted(report, axis).includes(null)
+        );
+      return scale === 'stiffness' || scale === 'lost' ? report[missing[scale]].missing.length === 0 : true;
+    };
     const kinds = [...new Set(all.map((l) => l.family))].flatMap((family) =>
       [true, false].map((certain) => ({ family, certain })),
     );
@@ -97,8 +116,11 @@ describe('a search over every combination', () => {
         );
         const lines = held
           .filter((l) => l.family === family && knownIn(l.report, scale) === certain)
-          .map((l) => ({ money: moneyIn(l.axis, own), worth: valueOf(l.report, axis, scale) }));
-        const mine = found.map((f) => ({ money: f.money, worth: valueOf(axisReport(f.axis), axis, scale) }));
+          .map((l) => ({ money: moneyIn(l.axis, own), worth: valueOf(l.report, l.axis, scale) }));
+        const mine = found.map((f) => ({
+          money: f.money,
+          worth: valueOf(axisReport(f.axis), f.axis, scale),
+        }));
         const wanted = plainFront(lines);
         seen[sure ? 'sure' : 'thin'] += mine.length;
         expect(mine.length, `${scale} ${family}`).toBe(wanted.length);

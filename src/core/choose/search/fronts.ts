@@ -3,7 +3,7 @@ import { type LineFigures, spare } from './judged';
 import { type Electrical, HAIR, type Mechanical, type Pairs, pulsed, type Sides } from './pairs';
 
 /** What money is held against. */
-export const scales = ['speed', 'torque', 'stiffness', 'lost'] as const;
+export const scales = ['speed', 'torque', 'stiffness', 'lost', 'error', 'effort'] as const;
 export type Scale = (typeof scales)[number];
 
 /** So many times what is asked is as good as more: nobody pays for a motor that is three times too strong. */
@@ -11,13 +11,13 @@ const AMPLE = 3;
 
 /** A figure as more is better. */
 export function scaled(figures: LineFigures, scale: Scale): number {
-  if (scale === 'lost') return -figures.lost;
+  if (scale === 'lost' || scale === 'error' || scale === 'effort') return -figures[scale];
   return scale === 'stiffness' ? figures.stiffness : Math.min(figures[scale], AMPLE);
 }
 
 /** Whether a figure on a scale is all known, not a bound alone. */
 export const isKnown = (unknown: LineFigures['unknown'], scale: Scale): boolean =>
-  scale === 'stiffness' || scale === 'lost' ? unknown[scale] === 0 : true;
+  scale === 'stiffness' || scale === 'lost' || scale === 'error' ? unknown[scale] === 0 : true;
 
 /** A pair by its places among drives and motors. */
 export interface Place {
@@ -45,8 +45,15 @@ export interface Point extends Place {
 }
 
 /** Most that a drive can come to on a scale with any motor. */
-const capOf = ({ slowest, stiffness, lost }: Mechanical, scale: Scale): number =>
-  ({ speed: Math.min(slowest, AMPLE), torque: AMPLE, stiffness, lost: -lost })[scale];
+const capOf = ({ slowest, stiffness, lost, error, hours }: Mechanical, scale: Scale): number =>
+  ({
+    speed: Math.min(slowest, AMPLE),
+    torque: AMPLE,
+    stiffness,
+    lost: -lost,
+    error: -error,
+    effort: -hours,
+  })[scale];
 
 /** Whether a drive and a motor may be faster than so many times the rapid that is asked. */
 function mayRun(drive: Mechanical, motor: Electrical, times: number, { rapid, pulseLimit }: FrontAsked) {

@@ -8,10 +8,12 @@ import {
   axisSubject,
   INERTIA_ENDS,
   lostMotionOf,
+  trainError,
 } from '@/core/machine';
 import { applyEdits, type Axis, axisIssues, type Edit, getAt, isMeasure, putInAxis } from '@/core/model';
 import { quantity } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
+import { fittingHours } from './effort';
 
 /** Checks that hang on drive, reducer, coupling and what the axis carries, whatever motor turns it. */
 export const driveCodes = [
@@ -90,8 +92,12 @@ export interface LineFigures {
   readonly stiffness: number;
   /** Lost at a reversal, m; at the least, where links of it are not known. */
   readonly lost: number;
-  /** Links of the two that are not known. */
-  readonly unknown: { readonly stiffness: number; readonly lost: number };
+  /** What it puts into the error along its axis, m; at the least, where causes of it are not known. */
+  readonly error: number;
+  /** To fit it and get it running true, hours. */
+  readonly effort: number;
+  /** Links and causes of those that are not known. */
+  readonly unknown: { readonly stiffness: number; readonly lost: number; readonly error: number };
 }
 
 /** Whether a search passes over what a check says so of. @param sure nothing may be thin either. */
@@ -117,12 +123,16 @@ function figuresOf(subject: Subject): LineFigures {
     return spare(motor.usable(quantity('angularSpeed', speed / gear.kMotor)), torque);
   };
   const lost = lostMotionOf(analysis, stiffness, silentWorksheet);
+  const figures = analysis.drive.figures(silentWorksheet);
+  const error = trainError({ axisId: axis.id, figures, lostMotion: lost, stiffness }, axis);
   return {
     speed: axisSpeed(subject) / axis.demands.rapid.si,
     torque: Math.min(share('speed-up'), share('cut')),
     stiffness: stiffness.value,
     lost: lost.value,
-    unknown: { stiffness: stiffness.missing.length, lost: lost.missing.length },
+    error: error.value,
+    effort: fittingHours(axis),
+    unknown: { stiffness: stiffness.missing.length, lost: lost.missing.length, error: error.missing },
   };
 }
 
@@ -152,11 +162,11 @@ export function judgedDrive(axis: Axis, sure: boolean) {
   let slowest = Infinity;
   for (const { id, wish, limit } of analysis.rungs)
     if (wish === 'rapid' && driveCodes.some((c) => c === id)) slowest = Math.min(slowest, limit);
-  const { stiffness, lost, unknown } = figuresOf(subject);
+  const { stiffness, lost, error, unknown } = figuresOf(subject);
   // Both are of the drive alone, though their checks weigh them against a motor.
   const left = found('drops', subject)?.value ?? 0;
   const load = found('inertia-ratio', subject)!.value * axis.motor.rotorInertia.si;
-  return { out: null, analysis, slowest, stiffness, lost, unknown, left, load };
+  return { out: null, analysis, slowest, stiffness, lost, error, unknown, left, load };
 }
 
 /** What a motor takes whatever it drives: torque that it holds with no power, inertia that it stands. SI. */

@@ -5,6 +5,7 @@ import type { Axis, OwnPart } from '@/core/model';
 import { resolveMotor } from '@/core/motors';
 import { quantity } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
+import { driveHours } from './effort';
 import {
   judgedDrive,
   judgedMotor,
@@ -36,6 +37,9 @@ export interface Mechanical {
   readonly slowest: number;
   readonly stiffness: number;
   readonly lost: number;
+  readonly error: number;
+  /** Hours that drive and reducer take to fit; a motor adds to them. */
+  readonly hours: number;
   /** Links of the two that are not known. */
   readonly unknown: LineFigures['unknown'];
   /** Torque at the motor that the weight leaves to be held with no power, N·m. */
@@ -157,8 +161,10 @@ export function* sidesOf(
       killed.price = (killed.price ?? 0) + motors.length;
       continue;
     }
-    const { analysis, slowest, stiffness, lost, unknown, left, load } = judged;
-    const figures = { slowest: slowest / axis.demands.rapid.si, stiffness, lost, unknown, left, load };
+    const { analysis, slowest, stiffness, lost, error, unknown, left, load } = judged;
+    const hours = driveHours(analysis.axis);
+    const fast = slowest / axis.demands.rapid.si;
+    const figures = { slowest: fast, stiffness, lost, error, hours, unknown, left, load };
     drives.push({ ...mechanicalOf(drive, analysis), money, ...figures });
   }
   const byMoney = <T extends { readonly money: number; readonly row: Row }>(a: T, b: T) =>

@@ -167,7 +167,7 @@ export function* mechanicalRows(axis: Axis, own: readonly OwnPart[], limits: Sea
 function* motors(axis: Axis, own: readonly OwnPart[], limits: SearchLimits): Generator<Row> {
   for (const family of familiesOf('motor')) {
     // A geared motor drives a feed of one purpose: nobody looks for one among steppers and servos.
-    if (family.id === 'geared-motor') continue;
+    if (family.id === 'geared-motor' || family.id === 'handwheel') continue;
     for (const part of open(own, limits, family)) {
       const series = only(taken(axis, family, part), 'motor', [family.id]);
       yield { id: part.id, family: family.id, axis: series };

@@ -10,7 +10,8 @@ function placed(lines: readonly FoundLine[], scale: Scale) {
   // Ten times stiffer or a tenth of the play is one step of its kind; what is asked counts as it is.
   const even = (line: FoundLine) => {
     const value = scaled(line.figures, scale);
-    return scale === 'stiffness' ? Math.log(value) : scale === 'lost' ? -Math.log(LEAST - value) : value;
+    if (scale === 'stiffness') return Math.log(value);
+    return scale === 'lost' || scale === 'error' ? -Math.log(LEAST - value) : value;
   };
   const span = (of: (l: FoundLine) => number) => {
     const all = lines.map(of);

@@ -3,13 +3,20 @@ import { atLeast, type Checked } from '@/core/findings';
 import type { BeltDrive, ChainDrive, Drive } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import type { DriveConcern, DriveFigure, ResolvedDrive, SpeedLimit, ThrustCode } from '../resolved';
+import type {
+  DriveConcern,
+  DriveFigure,
+  ResolvedDrive,
+  SpeedLimit,
+  ThrustCode,
+  ThrustLimit,
+} from '../resolved';
 import { rollingBackEfficiency } from '../screw/efficiency';
 import { heatGrowth } from '../screw/heat';
 import { givenSpeed, lineInertia, linePlay, shaftBending } from './formulas';
 
 /** What is alike in all drives that turn a line by a wheel: rack, belt and chain. */
-export type WheelDrive = Exclude<Drive, { kind: 'screw' }>;
+export type WheelDrive = Exclude<Drive, { kind: 'screw' | 'crank' }>;
 
 /** Losses and drag as they were typed. */
 export function losses(
@@ -57,7 +64,7 @@ export function thrustLimit<C extends ThrustCode>(
   code: C,
   oneSide: Quantity<'force'>,
   path: string,
-): ResolvedDrive['thrustLimit'] {
+): ThrustLimit {
   const share = drive.crossShaft ? drive.worstShare.si : 1;
   return { code, limit: quantity('force', oneSide / share), line: code, path };
 }

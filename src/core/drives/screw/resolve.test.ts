@@ -76,7 +76,7 @@ describe('a resolved screw', () => {
           expect(b.stiffness.value).toBeGreaterThan(a.stiffness.value);
           const thick = of({ 'drive.nominalDiameter': 0.02 * grow, 'drive.rootDiameter': 0.0171 * grow });
           expect(thick.inertia).toBeGreaterThan(a.inertia);
-          expect(thick.thrustLimit.limit).toBeGreaterThan(a.thrustLimit.limit);
+          expect(thick.thrustLimit!.limit).toBeGreaterThan(a.thrustLimit!.limit);
           for (const f of a.figures(silentWorksheet)) expect(Number.isFinite(f.value), f.id).toBe(true);
         },
       ),
@@ -115,7 +115,7 @@ describe('a resolved screw', () => {
       200,
       silentWorksheet,
     );
-    expect(one.thrustLimit.limit).toBeGreaterThan(both.thrustLimit.limit);
+    expect(one.thrustLimit!.limit).toBeGreaterThan(both.thrustLimit!.limit);
   });
 });
 

@@ -13,7 +13,7 @@ const travel = bed.demands.travel.si;
 describe('a warm screw between two fixed bearings', () => {
   const limit = (turning: 'screw' | 'nut', rise: number) => {
     const drive = withSi(fixedBoth, { 'drive.temperatureRise': rise }).drive as ScrewDrive;
-    return resolveScrew({ ...drive, turning }, travel, 100, silentWorksheet).thrustLimit.limit;
+    return resolveScrew({ ...drive, turning }, travel, 100, silentWorksheet).thrustLimit!.limit;
   };
   it.each(['screw', 'nut'] as const)(
     'has less left as a column where the %s turns: E A α ΔT less',

@@ -1,3 +1,4 @@
+import { isCranked } from '@/core/model';
 import { accelerationLimit, rampAcceleration, thrustAcceleration } from '@/core/motion';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
@@ -22,7 +23,10 @@ export function accelerationsOf(
   stiffness: TrainStiffness,
   sheet: Worksheet,
 ): AccelerationRung[] {
-  const { axis, cases, gear, motor, drive, share, mass } = analysis;
+  const { axis, cases, gear, motor, drive, share, mass, massSource } = analysis;
+  const { thrustLimit } = drive;
+  // A crank accelerates as its speed has it, a hand as it likes: there is nothing to ask for.
+  if (drive.swing || isCranked(axis)) return [];
   const { demands } = axis;
   const { force: steadyForce, torque: steady } = steadyCut(analysis, sheet);
   const at = (
@@ -57,15 +61,19 @@ export function accelerationsOf(
       }),
       line: 'acceleration.rings',
     },
-    {
-      id: 'thrust',
-      limit: sheet.apply(
-        thrustAcceleration,
-        { limit: drive.thrustLimit.limit, share, steady: steadyForce, mass },
-        'acceleration.thrust',
-        { limit: `#${drive.thrustLimit.line}`, steady: '#force.cut-steady', mass: 'loads.masses' },
-      ),
-      line: 'acceleration.thrust',
-    },
+    ...(thrustLimit
+      ? [
+          {
+            id: 'thrust' as const,
+            limit: sheet.apply(
+              thrustAcceleration,
+              { limit: thrustLimit.limit, share, steady: steadyForce, mass },
+              'acceleration.thrust',
+              { limit: `#${thrustLimit.line}`, steady: '#force.cut-steady', mass: massSource },
+            ),
+            line: 'acceleration.thrust',
+          },
+        ]
+      : []),
   ];
 }

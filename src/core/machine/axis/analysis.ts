@@ -1,9 +1,8 @@
-import { type ResolvedDrive, resolveDrive, type SpeedLimit } from '@/core/drives';
+import { type ResolvedDrive, resolveDrive, type SpeedLimit, type Swing } from '@/core/drives';
 import { type ResolvedGuide, resolveGuide } from '@/core/guides';
-import type { Axis } from '@/core/model';
+import { type Axis, isCranked, isPositioned } from '@/core/model';
 import {
   axisForce,
-  gravityForce,
   inertiaBehind,
   motorSpeed,
   motorTorque,
@@ -15,6 +14,8 @@ import {
 import { type ResolvedMotor, resolveMotor, stepper } from '@/core/motors';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
+import { type Balanced, balanced, besideGuides } from './balance';
+import { swung } from './swung';
 
 /** What one motor is asked for, by case. Names are shown on the torque band. */
 export type CaseId = 'rapid' | 'speed-up' | 'cut';
@@ -43,7 +44,10 @@ export interface SpeedRung {
 /** All that is computed for one axis before anything is judged. */
 export interface Analysis {
   readonly axis: Axis;
+  /** Mass that is sped up, counterweights among it, and where it comes from. */
   readonly mass: Quantity<'mass'>;
+  readonly massSource: string;
+  /** Weight along the axis less what balances it, where most is left; below 0 it is pushed up. */
   readonly gravity: Quantity<'force'>;
   /** Guides, cable chain and hose. */
   readonly drag: Quantity<'force'>;
@@ -58,6 +62,7 @@ export interface Analysis {
   /** All that sits on the motor shaft. */
   readonly motorInertia: Quantity<'inertia'>;
   readonly gear: Gear;
+  readonly balance: Balanced;
 }
 
 /** What stands between motor and drive. */
@@ -98,23 +103,27 @@ interface ForcePart {
   readonly cutting: Quantity<'force'>;
   readonly acceleration: Quantity<'acceleration'>;
 }
-type Carried = Pick<Analysis, 'share' | 'mass' | 'gravity' | 'drag'>;
+type Carried = Pick<Analysis, 'share' | 'mass' | 'massSource' | 'gravity' | 'drag'>;
 type Shaft = Pick<Analysis, 'axis' | 'drive' | 'motorInertia' | 'gear'>;
+
+/** Where the acceleration comes from: what is asked, or what a crank makes of its speed. */
+const accelerationOf = ({ drive }: Axis): string =>
+  drive.kind === 'crank' ? '#crank.acceleration' : 'demands.acceleration';
 
 /** Thrust of one drive, written as a line. */
 export function forceFor(
   axis: Axis,
-  { share, mass, gravity, drag }: Carried,
+  { share, mass, massSource, gravity, drag }: Carried,
   key: string,
   { cutting, acceleration }: ForcePart,
   sheet: Worksheet,
 ): Quantity<'force'> {
   return sheet.apply(axisForce, { share, mass, drag, gravity, cutting, acceleration }, key, {
     share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined,
-    mass: 'loads.masses',
+    mass: massSource,
     drag: '#drag',
     gravity: '#gravity',
-    acceleration: acceleration ? 'demands.acceleration' : undefined,
+    acceleration: acceleration ? accelerationOf(axis) : undefined,
     cutting: cutting ? 'demands.cuttingForce' : undefined,
   });
 }
@@ -169,8 +178,23 @@ export function steadyCut(
   };
 }
 
+type Torques = Pick<Analysis, 'axis' | 'cases' | 'motor' | 'gear'>;
+
+/** Speeds up to which the torque lasts. */
+function torqueRungs({ axis, cases, motor, gear }: Torques, sheet: Worksheet): SpeedRung[] {
+  const { rapid, feed } = axis.demands;
+  const rung = (id: 'torque-rapid' | 'torque-cut', of: CaseId, wish: SpeedRung['wish']): SpeedRung[] => {
+    const { torque, line } = cases[of];
+    // A hand has one torque at any speed that it keeps up: it is enough, or it is not.
+    if (isCranked(axis) && motor.usable(quantity('angularSpeed', 0)) >= torque) return [];
+    const limit = motor.speedFor(torque, gear.kMotor, gear.kSource, id, line, sheet);
+    return [{ id, limit, wish, asked: wish === 'rapid' ? rapid.si : feed.si, line: id }];
+  };
+  return [...rung('torque-rapid', 'speed-up', 'rapid'), ...rung('torque-cut', 'cut', 'feed')];
+}
+
 function rungsOf(
-  { axis, cases, drive, motor, gear }: Pick<Analysis, 'axis' | 'cases' | 'drive' | 'motor' | 'gear'>,
+  { axis, cases, drive, motor, gear }: Torques & Pick<Analysis, 'drive'>,
   perLength: Quantity<'pulsesPerLength'>,
   sheet: Worksheet,
 ): SpeedRung[] {
@@ -186,29 +210,9 @@ function rungsOf(
     wish: 'rapid',
     asked: rapid,
   }));
-  rungs.push(
-    {
-      id: 'torque-rapid',
-      limit: motor.speedFor(
-        cases['speed-up'].torque,
-        kMotor,
-        kSource,
-        'torque-rapid',
-        'torque.speed-up',
-        sheet,
-      ),
-      wish: 'rapid',
-      asked: rapid,
-      line: 'torque-rapid',
-    },
-    {
-      id: 'torque-cut',
-      limit: motor.speedFor(cases.cut.torque, kMotor, kSource, 'torque-cut', 'torque.cut', sheet),
-      wish: 'feed',
-      asked: demands.feed.si,
-      line: 'torque-cut',
-    },
-    {
+  rungs.push(...torqueRungs({ axis, cases, motor, gear }, sheet));
+  if (isPositioned(axis))
+    rungs.push({
       id: 'pulses',
       limit: sheet.apply(stepper.pulseSpeed, { limit: controller.pulseLimit.si, perLength }, 'pulses', {
         limit: 'controller.pulseLimit',
@@ -217,8 +221,7 @@ function rungsOf(
       wish: 'rapid',
       asked: rapid,
       line: 'pulses',
-    },
-  );
+    });
   if (motor.topSpeed)
     rungs.push({
       id: 'motor-speed',
@@ -244,20 +247,19 @@ function rungsOf(
   return rungs;
 }
 
-/** What the axis carries and what holds it back, whatever it does. */
-function carriedBy(axis: Axis, guide: ResolvedGuide, mass: Quantity<'mass'>, sheet: Worksheet): Carried {
-  const { demands, loads } = axis;
-  const gravity = sheet.apply(
-    gravityForce,
-    { mass, inclination: demands.inclination.si, counterbalance: loads.counterbalance.si },
-    'gravity',
-    { mass: 'loads.masses', inclination: 'demands.inclination', counterbalance: 'loads.counterbalance' },
-  );
-  const drag = sheet.apply(totalDrag, { guides: guide.drag, other: loads.otherDrag.si }, 'drag', {
+/** What the axis carries and what holds it back, whatever it does; its guides as they are then loaded. */
+function carriedBy(axis: Axis, sheet: Worksheet): Carried & Pick<Analysis, 'guide' | 'balance'> {
+  const moving = movingMass(axis);
+  const balance = balanced(axis, moving, sheet);
+  const guide = resolveGuide(balance.axis, moving, sheet);
+  const other = besideGuides(axis, sheet);
+  const drag = sheet.apply(totalDrag, { guides: guide.drag, other: other.value }, 'drag', {
     guides: guide.dragSource,
-    other: 'loads.otherDrag',
+    other: other.source,
   });
-  return { share: axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE, mass, gravity, drag };
+  const share = axis.drive.sets === 2 ? axis.drive.worstShare.si : ONE;
+  const { mass, massSource, gravity } = balance;
+  return { share, mass, massSource, gravity, drag, guide, balance };
 }
 
 /** The coupling as the motor feels it, and where that comes from. */
@@ -290,62 +292,85 @@ function turning(axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'
 
 type Forces = Readonly<Record<CaseId, Quantity<'force'>>>;
 
+/** Acceleration that is asked: a hand takes its time. */
+const rampOf = (axis: Axis) => (isCranked(axis) ? STILL : axis.demands.acceleration.si);
+
 /** Thrust of one drive in every case. */
 function forcesOf(axis: Axis, carried: Carried, sheet: Worksheet): Forces {
-  const { acceleration, cuttingForce } = axis.demands;
+  const { cuttingForce } = axis.demands;
+  const acceleration = rampOf(axis);
   const force = (key: string, part: ForcePart) => forceFor(axis, carried, key, part, sheet);
   return {
     rapid: force('force.rapid', { cutting: UNCUT, acceleration: STILL }),
-    'speed-up': force('force.speed-up', { cutting: UNCUT, acceleration: acceleration.si }),
-    cut: force('force.cut', { cutting: cuttingForce.si, acceleration: acceleration.si }),
+    'speed-up': force('force.speed-up', { cutting: UNCUT, acceleration }),
+    cut: force('force.cut', { cutting: cuttingForce.si, acceleration }),
   };
 }
 
+/** A thrust without what the mass asks of it. */
+const steadyOf = ({ share, mass }: Carried, force: number, faster: number): Quantity<'force'> =>
+  quantity('force', force - share * mass * faster);
+
+interface SwingCase {
+  readonly id: CaseId;
+  readonly speed: Quantity<'speed'>;
+  readonly steady: Quantity<'force'>;
+}
+
+/** Torque at the worst angle of a crank that turns evenly. */
+function swingTorque(
+  shaft: Shaft & Carried,
+  swing: Swing,
+  { id, speed, steady }: SwingCase,
+  sheet: Worksheet,
+): Quantity<'torque'> {
+  const mass = quantity('mass', shaft.share * shaft.mass);
+  const thrust = swing.thrust({ steady, mass, speed }, `swing.${id}`, sheet);
+  return torqueFor(shaft, `torque.${id}`, thrust, `#swing.${id}`, STILL, sheet);
+}
+
 /** Torque of one motor in every case. */
-function casesOf(shaft: Shaft, forces: Forces, sheet: Worksheet): Analysis['cases'] {
-  const { rapid, feed, acceleration } = shaft.axis.demands;
-  const caseOf = (id: CaseId, speed: Quantity<'speed'>, faster: Quantity<'acceleration'>): LoadCase => ({
-    id,
-    speed,
-    force: forces[id],
-    torque: torqueFor(shaft, `torque.${id}`, forces[id], `#force.${id}`, faster, sheet),
-    line: `torque.${id}`,
-  });
+function casesOf(shaft: Shaft & Carried, forces: Forces, sheet: Worksheet): Analysis['cases'] {
+  const { rapid, feed } = shaft.axis.demands;
+  const acceleration = rampOf(shaft.axis);
+  const caseOf = (id: CaseId, speed: Quantity<'speed'>, faster: Quantity<'acceleration'>): LoadCase => {
+    const key = `torque.${id}`;
+    const { swing } = shaft.drive;
+    const force = forces[id];
+    const torque = swing
+      ? swingTorque(shaft, swing, { id, speed, steady: steadyOf(shaft, force, faster) }, sheet)
+      : torqueFor(shaft, key, force, `#force.${id}`, faster, sheet);
+    return { id, speed, force, torque, line: key };
+  };
   return {
     rapid: caseOf('rapid', rapid.si, STILL),
-    'speed-up': caseOf('speed-up', rapid.si, acceleration.si),
-    cut: caseOf('cut', feed.si, acceleration.si),
+    'speed-up': caseOf('speed-up', rapid.si, acceleration),
+    cut: caseOf('cut', feed.si, acceleration),
   };
 }
 
 /**
  * Computes one axis. Pure; with the silent worksheet it keeps nothing but the result.
- * @param axis a validated axis.
+ * @param stored a validated axis.
  * @param sheet where the lines of the working go.
  */
-export function analyse(axis: Axis, sheet: Worksheet): Analysis {
-  const mass = movingMass(axis);
-  const guide = resolveGuide(axis, mass, sheet);
-  const carried = carriedBy(axis, guide, mass, sheet);
-  const { gravity, drag, share } = carried;
+export function analyse(stored: Axis, sheet: Worksheet): Analysis {
+  const axis = swung(stored);
+  const carried = carriedBy(axis, sheet);
   const forces = forcesOf(axis, carried, sheet);
   const drive = resolveDrive(axis, forces.cut, sheet);
   const motor = resolveMotor(axis, sheet);
   const motorInertia = turning(axis, motor, sheet);
   const gear = gearOf(axis, drive.k, sheet);
-  const cases = casesOf({ axis, drive, motorInertia, gear }, forces, sheet);
+  const cases = casesOf({ ...carried, axis, drive, motorInertia, gear }, forces, sheet);
   const ratioSource = axis.reducer ? 'reducer.ratio' : undefined;
   const pulsesPerLength = motor.pulses(gear.ratio, ratioSource, drive.k, sheet);
   const rungs = rungsOf({ axis, cases, drive, motor, gear }, pulsesPerLength, sheet);
   return {
     axis,
-    mass,
-    gravity,
-    drag,
-    share,
+    ...carried,
     drive,
     motor,
-    guide,
     cases,
     rungs,
     pulsesPerLength,

@@ -22,7 +22,8 @@ const POINTS = 48;
  * The torque curve of one motor from rest to a fifth beyond what is asked, the corner of the curve included.
  */
 export function torqueBand({ axis, gear, motor, rungs }: Analysis): TorqueBand {
-  const torqueLimit = rungs.find((r) => r.id === 'torque-rapid')!.limit;
+  // A hand whose torque is enough has no such rung.
+  const torqueLimit = rungs.find((r) => r.id === 'torque-rapid')?.limit ?? axis.demands.rapid.si;
   const end = 1.2 * Math.max(axis.demands.rapid.si, Math.min(torqueLimit, 3 * axis.demands.rapid.si));
   const corner = motor.corner * gear.kMotor;
   const speeds = Array.from({ length: POINTS }, (_, i) => (end * i) / (POINTS - 1));

@@ -1,4 +1,4 @@
-import type { Axis, Measure } from '@/core/model';
+import { type Axis, isCranked, type Measure } from '@/core/model';
 import {
   backDrivingTorque,
   brakingEnergy,
@@ -14,7 +14,9 @@ import {
 } from '@/core/motion';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import { type Analysis, gearSources, steadyCut } from './analysis';
+import type { Swing } from '@/core/drives';
+import { type Analysis, gearSources, steadyCut, torqueFor } from './analysis';
+import { sealsOf } from './balance';
 
 const NONE = quantity('force', 0);
 
@@ -75,10 +77,12 @@ export const creditOf = (measures: readonly (Measure | null | undefined)[]): Qua
   );
 
 /** Drag of the guides that is counted on to hold the weight of an axis. */
-export function holdingDrag({ axis, drag }: Analysis, sheet: Worksheet): Quantity<'force'> {
+export function holdingDrag({ axis, drag: all }: Analysis, sheet: Worksheet): Quantity<'force'> {
   const { guideDrag, otherDrag } = axis.loads;
   const { friction, seal } = axis.guide;
   const credit = creditOf([otherDrag, ...(guideDrag ? [guideDrag] : [friction, seal])]);
+  // A seal that has stood still may stick or let go: it is not counted on.
+  const drag = quantity('force', all - sealsOf(axis));
   return sheet.apply(creditedForce, { drag, credit }, 'drop.guides', { drag: '#drag' });
 }
 
@@ -174,11 +178,30 @@ function usualDuty(analysis: Analysis, run: Run, sheet: Worksheet): DutyTorque {
   return { rms, time: quantity('time', 2 * time()), line, over };
 }
 
+/** What a crank that turns on and on heats its motor with. */
+function swingDuty(analysis: Analysis, swing: Swing, key: string, does: 'rapid' | 'cut', sheet: Worksheet) {
+  const { axis, share, mass, drag, gravity } = analysis;
+  const { cuttingForce, feed, rapid } = axis.demands;
+  const cutting = does === 'cut' ? cuttingForce.si : 0;
+  const load = {
+    steady: quantity('force', share * (drag + Math.abs(gravity) + cutting)),
+    mass: quantity('mass', share * mass),
+    speed: does === 'cut' ? feed.si : rapid.si,
+  };
+  const thrust = swing.rms(load, `${key}.thrust`, sheet);
+  const still = quantity('acceleration', 0);
+  return {
+    rms: torqueFor(analysis, key, thrust, `#${key}.thrust`, still, sheet),
+    time: () => swing.time(load.speed, sheet),
+  };
+}
+
 /** Heating of the motor by what it does over and over. */
 export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
-  const { axis, share, mass, drag, gravity } = analysis;
+  const { axis, share, mass, massSource, drag, gravity, drive } = analysis;
   const train = signedTrain(analysis);
   const run = (key: string, distance: Quantity<'length'>, source: string, does: 'rapid' | 'cut') => {
+    if (drive.swing) return swingDuty(analysis, drive.swing, key, does, sheet);
     const { move, sources: from } = moveOf(axis, distance, source, does === 'cut' ? 'feed' : 'rapid');
     const rms = sheet.apply(
       shuttleTorque,
@@ -200,7 +223,7 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
         ? {
             ...from,
             ...trainSources(analysis),
-            mass: 'loads.masses',
+            mass: massSource,
             guideDrag: '#drag',
             gravity: '#gravity',
             cutting: does === 'cut' ? 'demands.cuttingForce' : undefined,
@@ -259,6 +282,7 @@ export function powerOf(analysis: Analysis, sheet: Worksheet) {
       k: gear.kSource,
     },
   );
+  if (isCranked(axis)) return { heat, mechanical, drawn: quantity('power', 0) };
   const drawn = sheet.apply(
     supplyPower,
     {

@@ -17,11 +17,11 @@ import { axisReport, moveCurves, stiffnessOverTravel } from '.';
 
 const base = startingAxis('bed', 'a');
 const put = (path: string, value: unknown) => ({ path, value: value as never });
-const drives = (['screw', 'rack', 'belt', 'chain'] as const).map((kind) => ({
+const drives = (['screw', 'rack', 'belt', 'chain', 'crank'] as const).map((kind) => ({
   ...base,
   drive: startingDrive(kind, 0.8),
 }));
-const motors = (['stepper', 'servo', 'geared'] as const).map((kind) => startingMotor(kind));
+const motors = (['stepper', 'servo', 'geared', 'hand'] as const).map((kind) => startingMotor(kind));
 const reducers = [null, startingReducer('belt', 2), startingReducer('planetary', 5)];
 
 /** Every drive with every motor, reducer and guide. */
@@ -29,7 +29,10 @@ const every: Axis[] = drives
   .flatMap((a) => motors.flatMap((motor) => reducers.map((reducer) => ({ ...a, motor, reducer }))))
   .flatMap((a, i) => [
     { ...a, guide: guideOfKind(guideKinds[i % guideKinds.length]!, a.guide) },
-    { ...a, drive: { ...a.drive, sets: 2 as const, worstShare: guess('ratio', '0.6') } },
+    // A crank stands alone.
+    ...(a.drive.kind === 'crank'
+      ? []
+      : [{ ...a, drive: { ...a.drive, sets: 2 as const, worstShare: guess('ratio', '0.6') } }]),
   ]);
 
 describe('every drive with every motor and reducer', () => {
@@ -46,7 +49,14 @@ describe('every drive with every motor and reducer', () => {
     const { working, ...report } = axisReport(axis, { working: true });
     expect(axisReport(axis)).toEqual(report);
     for (const line of working!) expect(Number.isNaN(line.value), line.key).toBe(false);
-    for (const id of ['travel-per-turn', 'turns', 'pulses-per-length', 'move-time', 'supply-power'])
+    const turns = axis.drive.kind === 'crank' ? ['crank-stroke'] : ['travel-per-turn', 'turns'];
+    const least = axis.motor.kind === 'hand' ? 'dial-line' : 'pulses-per-length';
+    for (const id of [
+      ...turns,
+      ...(axis.drive.kind === 'crank' ? [] : [least]),
+      ...(axis.motor.kind === 'hand' ? [] : ['supply-power']),
+      'move-time',
+    ])
       expect(report.figures.map((f) => f.id)).toContain(id);
     for (const f of report.findings)
       for (const r of f.remedies) {
@@ -129,7 +139,9 @@ describe('a move over time', () => {
   it(
     'has the torque of the cases in its phases, for trapezoid and seven phases, and ' + 'covers the travel',
     () => {
-      for (const axis of [...drives, ...demoMachines().flatMap((m) => m.axes)]) {
+      // A crank swings through a turn of its own.
+      const moved = drives.filter((d) => d.drive.kind !== 'crank');
+      for (const axis of [...moved, ...demoMachines().flatMap((m) => m.axes)]) {
         const report = axisReport(axis, { remedies: false });
         for (const curve of moveCurves(axis)) {
           let covered = 0;

@@ -1,3 +1,4 @@
+import { isCranked } from '@/core/model';
 import { belt, screw } from '@/core/drives';
 import {
   CRANK_ARM,
@@ -40,6 +41,10 @@ const driveKinds: Record<string, Kind> = {
   'belt-note': 'frequency',
   'pitch-diameter': 'length',
   'chain-sag': 'length',
+  'crank-stroke': 'length',
+  'crank-mean': 'speed',
+  'crank-acceleration': 'acceleration',
+  'side-thrust': 'force',
 };
 
 /** What a belt stage needs: its belt, the distance of its shafts, its tension as force and as note. */
@@ -158,7 +163,7 @@ function trainFigures(
           k: drive.k,
           efficiency: drive.efficiency,
           drag: drive.drag,
-          arm: quantity('length', CRANK_ARM),
+          arm: axis.motor.kind === 'hand' ? axis.motor.radius.si : quantity('length', CRANK_ARM),
         },
         'train.crank',
         { force: '#drag', k: '#drive.k', efficiency: drive.efficiencySource, drag: drive.dragSource },
@@ -168,21 +173,8 @@ function trainFigures(
   ];
 }
 
-/** Figures of one axis in the order in which they are shown. */
-export function figuresOf(
-  analysis: Analysis,
-  checked: readonly AxisChecked[],
-  stiffness: TrainStiffness,
-  duty: DutyTorque,
-  sheet: Worksheet,
-): Figure[] {
-  const { axis, drive, guide, motor } = analysis;
-  const { move, sources } = moveOf(axis, axis.demands.travel.si, 'demands.travel', 'rapid');
-  const time = sheet.apply(moveTime, move, 'move-time', sources);
-  const ratio = checked.find((c) => c.code === 'inertia-ratio');
-  const ring = checked.find((c) => c.code === 'ramp-rings');
-  const power = powerOf(analysis, sheet);
-  const most = stiffness.missing.length ? '-at-most' : '';
+/** One turn of the drive, and how many the travel takes. */
+function turnFigures({ axis, drive }: Analysis, sheet: Worksheet): Figure[] {
   const perTurn = sheet.apply(travelPerTurn, { k: drive.k }, 'travel-per-turn', { k: '#drive.k' });
   return [
     { id: 'travel-per-turn', kind: 'linearPerTurn', value: perTurn, line: 'travel-per-turn' },
@@ -195,20 +187,56 @@ export function figuresOf(
       }),
       line: 'turns',
     },
-    {
-      id: 'pulses-per-length',
-      kind: 'pulsesPerLength',
-      value: analysis.pulsesPerLength,
-      line: 'pulsesPerLength',
-    },
-    {
-      id: 'resolution',
-      kind: 'length',
-      value: sheet.apply(resolution, { perLength: analysis.pulsesPerLength }, 'resolution', {
-        perLength: '#pulsesPerLength',
-      }),
-      line: 'resolution',
-    },
+  ];
+}
+
+/** The least way that can be asked for: a pulse or a line of the dial; a crank only swings. */
+function stepFigures({ axis, pulsesPerLength, drive }: Analysis, sheet: Worksheet): Figure[] {
+  if (drive.swing) return [];
+  const value = sheet.apply(resolution, { perLength: pulsesPerLength }, 'resolution', {
+    perLength: '#pulsesPerLength',
+  });
+  const least = { kind: 'length', value, line: 'resolution' } as const;
+  if (isCranked(axis)) return [{ ...least, id: 'dial-line' }];
+  const pulses = { id: 'pulses-per-length', kind: 'pulsesPerLength', value: pulsesPerLength } as const;
+  return [
+    { ...pulses, line: 'pulsesPerLength' },
+    { ...least, id: 'resolution' },
+  ];
+}
+
+/** What goes through the supply of a motor. */
+const electricFigures = ({ motor }: Analysis, { heat, drawn }: ReturnType<typeof powerOf>): Figure[] => [
+  {
+    id: motor.continuous ? 'rated-heat' : 'winding-heat',
+    kind: 'power',
+    value: heat.power,
+    line: heat.source.slice(1),
+  },
+  { id: 'supply-power', kind: 'power', value: drawn, line: 'supply-power' },
+];
+
+/** Figures of one axis in the order in which they are shown. */
+export function figuresOf(
+  analysis: Analysis,
+  checked: readonly AxisChecked[],
+  stiffness: TrainStiffness,
+  duty: DutyTorque,
+  sheet: Worksheet,
+): Figure[] {
+  const { axis, drive, guide } = analysis;
+  const cranked = isCranked(axis);
+  const { move, sources } = moveOf(axis, axis.demands.travel.si, 'demands.travel', 'rapid');
+  const time = drive.swing
+    ? drive.swing.time(axis.demands.rapid.si, sheet)
+    : sheet.apply(moveTime, move, 'move-time', sources);
+  const ratio = checked.find((c) => c.code === 'inertia-ratio');
+  const ring = checked.find((c) => c.code === 'ramp-rings');
+  const power = powerOf(analysis, sheet);
+  const most = stiffness.missing.length ? '-at-most' : '';
+  return [
+    ...(drive.swing ? [] : turnFigures(analysis, sheet)),
+    ...stepFigures(analysis, sheet),
     ...(ratio
       ? [{ id: 'inertia-ratio', kind: 'ratio' as const, value: ratio.value, line: ratio.line! }]
       : []),
@@ -239,12 +267,6 @@ export function figuresOf(
       line: duty.line,
     },
     { id: 'peak-power', kind: 'power', value: power.mechanical, line: 'peak-power' },
-    {
-      id: motor.continuous ? 'rated-heat' : 'winding-heat',
-      kind: 'power',
-      value: power.heat.power,
-      line: power.heat.source.slice(1),
-    },
-    { id: 'supply-power', kind: 'power', value: power.drawn, line: 'supply-power' },
+    ...(cranked ? [] : electricFigures(analysis, power)),
   ];
 }

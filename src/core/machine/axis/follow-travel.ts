@@ -25,6 +25,7 @@ function railHolds({ guide }: Axis, travel: number): boolean {
 /** Whether what drives the axis is long enough for a travel. */
 function driveHolds({ drive }: Axis, travel: number): boolean {
   if (drive.kind === 'rack') return true;
+  if (drive.kind === 'crank') return 2 * drive.crankRadius.si >= travel;
   if (drive.kind !== 'screw') return drive.centreDistance.si > travel;
   return drive.betweenBearings.si >= travel + (drive.nutOffset?.si ?? 0);
 }
@@ -49,6 +50,7 @@ export function followTravel(axis: Axis, to: number): Edit[] {
   const edits: Edit[] = [];
   if (!driveHolds(axis, to)) {
     if (drive.kind === 'screw') edits.push(grown('drive.betweenBearings', drive.betweenBearings));
+    else if (drive.kind === 'crank') edits.push(set('drive.crankRadius', to / 2));
     else if (drive.kind !== 'rack') edits.push(grown('drive.centreDistance', drive.centreDistance));
   }
   if (railHolds(axis, demands.travel.si) && !railHolds(axis, to))

@@ -1,4 +1,4 @@
-import { type Axis, setAt } from '@/core/model';
+import { type Axis, isPositioned, setAt } from '@/core/model';
 import { CRANK_ARM, crankForce } from '@/core/motion';
 import { type Kind, quantity } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
@@ -88,6 +88,8 @@ export function foretoldOf(axis: Axis): readonly Foretold[] {
   const figures = analysis.drive.figures(sheet);
   const figure = (id: string) => figures.find((f) => f.id === id)?.value ?? null;
   const { scatter } = axis.fit;
+  // Staircases are run by a controller.
+  const driven = isPositioned(axis);
   const soft = stiffness.missing.length ? 'at-most' : 'both';
   const home = scatter || ends.homeSpread !== null ? (scatter?.si ?? 0) + (ends.homeSpread ?? 0) : null;
   return [
@@ -100,8 +102,13 @@ export function foretoldOf(axis: Axis): readonly Foretold[] {
       side: lost.missing.length ? 'at-least' : 'both',
     },
     { id: 'lead', kind: 'length', value: leadLeft(axis, figure), side: 'at-most' },
-    { id: 'top-speed', kind: 'speed', value: topSpeed(axis), side: 'both' },
-    { id: 'top-acceleration', kind: 'acceleration', value: topAcceleration(axis), side: 'both' },
+    { id: 'top-speed', kind: 'speed', value: driven ? topSpeed(axis) : null, side: 'both' },
+    {
+      id: 'top-acceleration',
+      kind: 'acceleration',
+      value: driven ? topAcceleration(axis) : null,
+      side: 'both',
+    },
     { id: 'stiffness', kind: 'stiffness', value: stiffness.value, side: soft },
     { id: 'frequency', kind: 'frequency', value: frequencyOf(analysis, stiffness, sheet), side: soft },
     { id: 'growth', kind: 'length', value: figure('heat-growth'), side: 'both' },

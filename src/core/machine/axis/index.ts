@@ -1,4 +1,5 @@
 export type { AccelerationId } from './accelerations';
+export { type CrankPoint, type CrankTurn, crankTurn } from './crank-turn';
 export { analyse, type Analysis, type CaseId, movingMass, type RungId } from './analysis';
 export type { BandPoint, TorqueBand } from './band';
 export {

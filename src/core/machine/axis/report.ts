@@ -5,10 +5,12 @@ import { type Axis, applyEdits, axisIssues, type Edit } from '@/core/model';
 import { quantity } from '@/core/units';
 import { type Line, recordingWorksheet, silentWorksheet, type Worksheet } from '@/core/worksheet';
 import { type AccelerationId, accelerationsOf } from './accelerations';
-import { analyse, type Analysis, type CaseId, type RungId } from './analysis';
+import { analyse, type Analysis, type CaseId, movingMass, type RungId } from './analysis';
+import type { Balanced } from './balance';
 import { torqueBand, type TorqueBand } from './band';
 import { chainOf, type TravelChain } from './chain';
 import { type AxisCode, axisChecks, type AxisSubject, subjectOf } from './checks';
+import type { DutyTorque } from './duty';
 import { type Figure, figuresOf } from './figures';
 import { noNumberIn } from './no-number';
 import { oursOf } from './ours';
@@ -75,7 +77,10 @@ export interface AxisReport {
   readonly noNumber: readonly string[];
   /** Numbers of ours on which the answers rest, as paths inside the axis as the machine loads it. */
   readonly ours: readonly string[];
+  /** Of all bodies that ride on it. */
   readonly mass: number;
+  /** What holds it up at either end, and what is left; null where nothing but a typed force does. */
+  readonly balance: Balanced['ends'];
   /** Highest rapid at which nothing gives out, and the rung that governs it. */
   readonly speed: number;
   readonly governing: RungId;
@@ -125,7 +130,9 @@ export interface AxisReport {
   readonly working?: readonly Line[];
 }
 
-function carriagesOf({ axis, mass, guide }: Analysis, driveStiffness: number): CarriagesReport | null {
+function carriagesOf({ balance, guide }: Analysis, driveStiffness: number): CarriagesReport | null {
+  const { axis } = balance;
+  const mass = movingMass(axis);
   if (!guide.shape) return null;
   const help = guide.yawHelp(driveStiffness);
   const worst = busiest(axis, mass, guide.shape, help);
@@ -205,6 +212,9 @@ const ladderOf = ({ rungs }: Analysis): Rung[] =>
     }))
     .sort((a, b) => b.limit - a.limit);
 
+/** The duty as the report keeps it. */
+const dutyOf = ({ rms, time, line }: DutyTorque) => ({ rms, time, line });
+
 /**
  * The report of one axis.
  * @param axis a validated axis. @param place where it stands; left out: by itself.
@@ -232,6 +242,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
   };
   const answers = {
     ladder,
+    balance: analysis.balance.ends,
     accelerations: accelerationsOf(analysis, stiffness, sheet).map(({ id, limit, line }) => ({
       id,
       limit,
@@ -243,12 +254,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     figures: figuresOf(analysis, outcomes, stiffness, duty, sheet),
     stiffness,
     lostMotion: lostMotionOf(analysis, stiffness, sheet),
-    duty: {
-      rms: duty.rms,
-      time: duty.time,
-      line: duty.line,
-      rated: analysis.motor.continuous?.torque ?? null,
-    },
+    duty: { ...dutyOf(duty), rated: analysis.motor.continuous?.torque ?? null },
   };
   const noNumber = noNumberIn(outcomes, answers);
   // Asked for by a page that shows them, not by the many reports that are only compared.
@@ -261,7 +267,7 @@ export function axisReport(axis: Axis, options: ReportOptions = {}, place = ALON
     axisId: axis.id,
     verdict: noNumber.length ? 'not-known' : wholeVerdict(outcomes),
     noNumber,
-    mass: analysis.mass,
+    mass: movingMass(axis),
     speed: governing.limit,
     governing: governing.id,
     feed: ladder[ladder.length - 1]!.limit,

@@ -65,11 +65,11 @@ export const endsBegun = ({ fit: { ends, homing, crank, stopForce, read } }: Axi
   read.coast !== null;
 
 function feltMass(analysis: Analysis, efficiency: Quantity<'ratio'>, key: string, sheet: Worksheet) {
-  const { axis, drive, gear, motorInertia, mass } = analysis;
+  const { axis, drive, gear, motorInertia, mass, massSource } = analysis;
   const turning = axis.drive.sets * (drive.inertia + motorInertia * gear.ratio ** 2);
   const inertia = quantity('inertia', turning);
   return sheet.apply(fit.feltMass, { mass, efficiency, inertia, travel: drive.k }, key, {
-    mass: 'loads.masses',
+    mass: massSource,
     travel: '#drive.k',
     efficiency: drive.efficiencySource,
   });

@@ -115,11 +115,11 @@ export function lostMotionOf(analysis: Analysis, stiffness: TrainStiffness, shee
 
 /** First natural frequency of the axis on its drive. @param stiffness in line. */
 export const frequencyOf = (
-  { share, mass }: Analysis,
+  { share, mass, massSource }: Analysis,
   stiffness: TrainStiffness,
   sheet: Worksheet,
 ): Quantity<'frequency'> =>
   sheet.apply(naturalFrequency, { stiffness: stiffness.value, share, mass }, 'natural-frequency', {
     stiffness: `#${stiffness.line}`,
-    mass: 'loads.masses',
+    mass: massSource,
   });

@@ -93,6 +93,7 @@ const reachOf = ({ brief: { area } }: Project, role: Axis['role']) =>
 function driveLength({ drive }: Axis, travel: number): [path: string, value: Measure][] {
   const begun = startingDrive(drive.kind, travel);
   if (begun.kind === 'screw') return [['drive.betweenBearings', begun.betweenBearings]];
+  if (begun.kind === 'crank') return [['drive.crankRadius', begun.crankRadius]];
   return begun.kind === 'rack' ? [] : [['drive.centreDistance', begun.centreDistance]];
 }
 

@@ -14,4 +14,5 @@ export {
   type WeighedBody,
   TABLE_MASS,
 } from './masses';
+export { spindleBelt, spindleOutput, type SpindleBeltReport } from './spindle';
 export { type ProposedTarget, proposedTargets, type TargetReason } from './targets';

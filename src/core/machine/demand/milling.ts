@@ -1,10 +1,9 @@
 import { loads, millingForce, type MillingForce } from '@/core/loads';
-import { type Brief, type MillCut, stockForces } from '@/core/model';
+import { type Brief, type MillCut, type Spindle, stockForces } from '@/core/model';
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { CutLoad } from './cut-load';
-
-type Spindle = NonNullable<Brief['spindle']>;
+import { atTool } from './spindle';
 
 /** What the forces of a milling cut follow from; no wider than its cutter. */
 const inputsOf = (cut: MillCut) => ({
@@ -54,17 +53,18 @@ function explainTurn(cut: MillCut, chip: Quantity<'length'>, sheet: Worksheet): 
  * can turn. A spindle that is asked for more stalls: no cut pushes harder than it can turn.
  */
 function spindleLimit(cut: MillCut, spindle: Spindle, turn: MillingForce, sheet: Worksheet) {
+  const tool = atTool(spindle, keyOf(cut, 'spindle-rated'), sheet);
   const power = sheet.apply(
     loads.spindlePower,
-    { power: spindle.power.si, spindle: cut.spindle.si, rated: spindle.ratedSpeed.si },
+    { power: tool.power, spindle: cut.spindle.si, rated: tool.ratedSpeed },
     keyOf(cut, 'spindle-power'),
-    { power: 'brief.spindle.power', rated: 'brief.spindle.ratedSpeed' },
+    { power: 'brief.spindle.power', rated: tool.ratedSource },
   );
   const given = sheet.apply(
     loads.spindleForce,
     {
       power,
-      efficiency: spindle.efficiency.si,
+      efficiency: tool.efficiency,
       diameter: cut.diameter.si,
       spindle: cut.spindle.si,
     },
@@ -72,7 +72,7 @@ function spindleLimit(cut: MillCut, spindle: Spindle, turn: MillingForce, sheet:
     { power: `#${keyOf(cut, 'spindle-power')}`, efficiency: 'brief.spindle.efficiency' },
   );
   const mean = (2 * turn.meanTorque) / cut.diameter.si;
-  return { available: power * spindle.efficiency.si, cap: mean > given ? given / mean : 1 };
+  return { available: power * tool.efficiency, cap: mean > given ? given / mean : 1 };
 }
 
 /** Force along the spindle while it plunges, N; 0 where it does not. */

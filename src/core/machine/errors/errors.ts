@@ -1,4 +1,4 @@
-import type { Project } from '@/core/model';
+import type { Axis, Project } from '@/core/model';
 import { type AxisReport, MAP_LEAVES } from '../axis';
 import { type CutLoad, worstCut } from '../demand';
 import { type FrameSummary, type WayId, ways } from '../frame';
@@ -77,6 +77,28 @@ function pitchOf(report: AxisErrors | undefined, axis: Project['axes'][number] |
 }
 
 const rootOfSquares = (values: readonly number[]) => Math.sqrt(values.reduce((s, v) => s + v * v, 0));
+
+/**
+ * What a drive train alone puts into the error along its axis: lost motion, pitch as it is calibrated, wind-
+ * up under the force of its cuts, growth by heat; m.
+ * @param axis as the machine loads it.
+ * @returns with how many causes and links of it are not known: it is then a bound.
+ */
+export function trainError(
+  report: AxisErrors,
+  axis: Axis,
+): { readonly value: number; readonly missing: number } {
+  const { lostMotion, stiffness } = report;
+  const causes = [
+    lostMotion.value,
+    axis.demands.cuttingForce.si / stiffness.value,
+    pitchOf(report, axis).value,
+    figure(report, 'heat-growth'),
+  ];
+  const known = causes.filter((v) => v !== null);
+  const links = new Set([...lostMotion.missing, ...stiffness.missing]);
+  return { value: rootOfSquares(known), missing: links.size + causes.length - known.length };
+}
 
 function sharesOf(causes: Causes, way: WayId, axis: Project['axes'][number] | undefined): ErrorShare[] {
   const { reports, cuts, frame } = causes;

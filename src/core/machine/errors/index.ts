@@ -1,1 +1,8 @@
-export { type AxisErrors, type ErrorBudget, errorBudgets, type ErrorId, type ErrorShare } from './errors';
+export {
+  type AxisErrors,
+  type ErrorBudget,
+  errorBudgets,
+  type ErrorId,
+  type ErrorShare,
+  trainError,
+} from './errors';

@@ -4,7 +4,15 @@ import { bodies } from '@/core/loads';
 import type { Project } from '@/core/model';
 import { type Line, recordingWorksheet } from '@/core/worksheet';
 import type { AxisReport, ReportOptions } from '../axis';
-import { cutLoad, type CutLoad, cutLoads, type CutMemory, type MassReport, massReport } from '../demand';
+import {
+  cutLoad,
+  type CutLoad,
+  cutLoads,
+  type CutMemory,
+  type MassReport,
+  massReport,
+  spindleBelt,
+} from '../demand';
 import type { ErrorBudget } from '../errors';
 import {
   driveStiffnessOf,
@@ -149,6 +157,7 @@ export function machineReport(
 export function briefWorking({ brief, axes, stand }: Project): readonly Line[] {
   const sheet = recordingWorksheet();
   for (const cut of brief.cuts) cutLoad(cut, brief.spindle, sheet);
+  spindleBelt(brief, sheet);
   for (const body of [...axes.flatMap((a) => a.loads.masses), ...stand])
     bodies.massOf(body, `mass.${body.id}`, sheet);
   return sheet.lines;

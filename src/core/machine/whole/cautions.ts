@@ -5,7 +5,8 @@ import type { MachineContext } from './context';
  * A caution where it belongs; wording is made elsewhere. Each defers to local codes and licensed practice.
  */
 export interface Caution {
-  readonly code: 'lifting' | 'lifting-gantry' | 'falling-axis' | 'plasma' | 'spindle' | 'mains' | 'pinch';
+  readonly code:
+    'lifting' | 'lifting-gantry' | 'falling-axis' | 'plasma' | 'spindle' | 'spindle-belt' | 'mains' | 'pinch';
   readonly params: Params;
 }
 
@@ -39,5 +40,6 @@ export function cautionsOf(context: MachineContext): Caution[] {
   if (brief.work === 'plasma' || brief.cuts.some((c) => c.kind === 'plasma'))
     found.push({ code: 'plasma', params: {} });
   if (brief.spindle || brief.cuts.some((c) => c.kind === 'mill')) found.push({ code: 'spindle', params: {} });
+  if (brief.spindle?.belt) found.push({ code: 'spindle-belt', params: {} });
   return [...found, { code: 'pinch', params: {} }, { code: 'mains', params: {} }];
 }

@@ -1,23 +1,29 @@
 import { familiesOf, familyById, type PartLink, partOfOwn } from '@/core/catalogue';
 import { planRack, rack } from '@/core/drives';
-import { type Axis, change, type Edit, holdsBothSides, type OwnPart, type Project } from '@/core/model';
+import {
+  type Axis,
+  change,
+  type Edit,
+  holdsBothSides,
+  isCranked,
+  type OwnPart,
+  type Project,
+} from '@/core/model';
 import type { AxisReport } from '../axis';
+import { priceDoubt, type Priced } from './price-doubt';
 import { suppliesOf } from './supplies';
 
 /** A named part of an axis with what of it is needed; the price is null where it has none. */
-export interface CostRow {
+export interface CostRow extends Priced {
   readonly axisId: string;
-  readonly family: string;
-  readonly name: string;
-  /** Pieces, or metres of what the catalogue prices by the metre. */
-  readonly count: number;
   readonly by: 'piece' | 'metre';
-  readonly price: number | null;
 }
 
 /** Money so far: the example prices of the parts that the axes name. */
 export interface CostReport {
   readonly known: number;
+  /** By how much that sum may be off: half of its 95 % interval. */
+  readonly off: number;
   readonly parts: readonly CostRow[];
   /** Links of axes for which no part is picked yet. */
   readonly unpicked: readonly { readonly axisId: string; readonly link: string }[];
@@ -35,6 +41,7 @@ function metresOf({ drive, demands }: Axis, family: string): number | undefined 
     const pitch = rack.rackPitch.evaluate({ module: drive.module.si, helix: drive.helixAngle.si });
     return planRack(demands.travel.si, drive.segment.si, pitch).pieces * drive.segment.si;
   }
+  if (drive.kind === 'crank') return undefined;
   // Round both wheels, half of each: once round one of them.
   const round = 2 * drive.centreDistance.si + drive.teeth.si * drive.pitch.si;
   return drive.kind === 'belt' && drive.arrangement === 'open' ? drive.centreDistance.si : round;
@@ -101,17 +108,20 @@ export function pickedPart(
   return undefined;
 }
 
+/** Whether a part waits for a motor: an axis that is cranked by hand drives none. */
+const idle = (axis: Axis, family: string): boolean => isCranked(axis) && family === 'driver';
+
 /** Parts that an axis has for itself. */
 function ownRows(project: Pick<Project, 'ownParts'>, axis: Axis): CostRow[] {
   return Object.entries(axis.parts).flatMap(([family, id]) => {
-    const part = SHARED.includes(family) ? undefined : partOf(project, family, id);
+    const part = SHARED.includes(family) || idle(axis, family) ? undefined : partOf(project, family, id);
     if (!part) return [];
     const sides = countOf(axis, family);
     // A price that the builder typed is that of a piece, whatever its length.
     const metres = part.own ? undefined : metresOf(axis, family);
     const count = metres === undefined ? lacking(sides, part.onHand) : sides * metres;
     const by = metres === undefined ? 'piece' : 'metre';
-    return [{ axisId: axis.id, family, name: part.name, count, by, price: part.price }];
+    return [{ axisId: axis.id, family, name: part.name, count, by, price: part.price, typed: part.own }];
   });
 }
 
@@ -121,12 +131,14 @@ function sharedRow(project: Pick<Project, 'ownParts'>, axis: Axis, family: strin
   const part = id === undefined ? undefined : partOf(project, family, id);
   if (!part) return [];
   const count = lacking(need, part.onHand);
-  return [{ axisId: axis.id, family, name: part.name, count, by: 'piece', price: part.price }];
+  const { name, price, own: typed } = part;
+  return [{ axisId: axis.id, family, name, count, by: 'piece', price, typed }];
 }
 
 /** One controller of a kind for all its axes, as many supplies as the load needs. */
 function sharedRows(project: Project, reports: readonly AxisReport[]): CostRow[] {
-  const controllers = project.axes.filter(
+  const powered = project.axes.filter((a) => !isCranked(a));
+  const controllers = powered.filter(
     (a, i, all) => all.findIndex((b) => b.parts.controller === a.parts.controller) === i,
   );
   const supplies = suppliesOf(project.axes, reports).flatMap(({ axes, drawn }) => {
@@ -170,11 +182,12 @@ export function costReport(project: Project, reports: readonly AxisReport[]): Co
   const parts = [...own, ...sharedRows(project, reports)];
   const unpicked = axes.flatMap((axis) =>
     links
-      .filter(({ families }) => !families.some((id) => axis.parts[id]))
+      .filter(({ families }) => !families.some((id) => axis.parts[id] || idle(axis, id)))
       .map(({ link }) => ({ axisId: axis.id, link })),
   );
   return {
     known: parts.reduce((s, p) => s + p.count * (p.price ?? 0), 0),
+    off: priceDoubt(parts),
     parts,
     unpicked,
     budget: brief.budget,

@@ -5,13 +5,21 @@ import {
   guess,
   type Project,
   projectIssues,
+  type SpindleBelt,
   startingBody,
   startingProject,
   startingShape,
+  startingSpindle,
+  startingSpindleBelt,
   startingStructure,
 } from '@/core/model';
 import { anyEdit, gate, kayak, scenery } from '@test/helpers/machines';
 import { machineChecks, machineReport } from '..';
+
+/** The spindle of the demo behind a belt. */
+const belted = (belt: Partial<SpindleBelt>) => [
+  anyEdit('brief.spindle', { ...startingSpindle(), belt: { ...startingSpindleBelt(), ...belt } }),
+];
 
 /** Machines of which each shows one finding of the whole. */
 const shown: readonly (readonly [string, Project, readonly Edit[]])[] = [
@@ -26,6 +34,11 @@ const shown: readonly (readonly [string, Project, readonly Edit[]])[] = [
   ],
   ['table-bed', kayak, [anyEdit('brief.arrangement', 'moving-table'), anyEdit('axes.0.role', 'table')]],
   ['spindle-short', kayak, [anyEdit('brief.spindle.power', guess('power', '200 W'))]],
+  ['spindle-slow', kayak, belted({ topSpeed: guess('angularSpeed', '5000 rpm') })],
+  ['belt-rim', kayak, belted({})],
+  ['belt-wrap', kayak, belted({ motorPulley: guess('length', '300 mm'), centre: guess('length', '200 mm') })],
+  ['spindle-bearing', kayak, belted({ bearing: 'insert', bearingDiameter: guess('length', '40 mm') })],
+  ['belt-length', kayak, belted({ beltLength: guess('length', '900 mm') })],
   ['chip-rubs', kayak, [anyEdit('brief.cuts.2.feed', guess('speed', '0.1 m/min'))]],
   [
     'chip-thick',

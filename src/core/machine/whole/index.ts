@@ -25,6 +25,8 @@ export {
   type PickedPart,
   pickedPart,
 } from './cost';
+export { type Effect, effectIds, type EffectId, type EffectSources, effectsOf } from './effects';
+export { priceDoubt, priceDoubtBetween } from './price-doubt';
 export { suppliesOf, type SupplyGroup } from './supplies';
 export {
   type AnyFinding,

@@ -41,7 +41,7 @@ describe('numbers that nobody has said', () => {
   it('a mass, a cut or a spindle of ours makes what it loads ours, and is named where it stands', () => {
     const cut = startingCut('mill', 'a');
     const spindle = { power: guess('power', '1 kW'), efficiency: guess('ratio', '0.8') };
-    const rated = { ratedSpeed: guess('angularSpeed', '24000 rpm') };
+    const rated = { ratedSpeed: guess('angularSpeed', '24000 rpm'), belt: null };
     const said = confirmed(begun());
     const cutting = applyEdits(said, [
       put('brief.cuts', [cut]),

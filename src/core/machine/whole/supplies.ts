@@ -1,4 +1,4 @@
-import type { Axis } from '@/core/model';
+import { type Axis, isCranked } from '@/core/model';
 import type { AxisErrors } from '../errors';
 
 /** Axes that hang on one kind of supply, and what it must give for all of them. */
@@ -19,6 +19,7 @@ export function suppliesOf(
 ): SupplyGroup[] {
   const groups = new Map<string, { axes: Axis[]; motors: number; others: number }>();
   axes.forEach((axis, i) => {
+    if (isCranked(axis)) return;
     const drawn = reports[i]?.figures.find((f) => f.id === 'supply-power')?.value ?? 0;
     const others = axis.supply.others.si;
     const group = groups.get(readsAs(axis)) ?? { axes: [], motors: 0, others: 0 };

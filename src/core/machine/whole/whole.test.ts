@@ -181,6 +181,7 @@ describe('cuts', () => {
       power: guess('power', '300 W'),
       efficiency: guess('ratio', '0.8'),
       ratedSpeed: guess('angularSpeed', '18000 rpm'),
+      belt: null,
     };
     const [free, held] = [cutLoad(cut, null), cutLoad(cut, weak)];
     expect(free.power).toBeGreaterThan(240);

@@ -182,12 +182,33 @@ const chainDrive = z.strictObject({
   wear: input('ratio', { min: 0, max: 0.05 }),
 });
 
-export const drive = z.discriminatedUnion('kind', [screwDrive, rackDrive, beltDrive, chainDrive]);
+/** A turning crank that pushes the axis to and fro by a link: one short stroke that is always the same. */
+const crankDrive = z.strictObject({
+  kind: z.literal('crank'),
+  ...sets,
+  sets: z.literal(1),
+  /** From the middle of the shaft to the pin; the stroke is twice as long. */
+  crankRadius: input('length', { above: 0.0005, max: 1 }),
+  /** Between the pins of the link. */
+  linkLength: input('length', { above: 0.002, max: 5 }),
+  efficiency: ratio(0.3, 1),
+  /** Crank disc and all that turns at its speed. */
+  inertia: input('inertia', { above: 0, max: 1 }),
+  bearingDrag: bearingDrag(),
+  /** Force along the link that pins and bearings take, allowance included. */
+  pinLoad: maybe('force', { above: 0, max: 1e6 }),
+  /** Of the link with its pins, along it. */
+  linkStiffness: stiffness(),
+  /** Of both pins together. */
+  play: play(),
+});
+
+export const drive = z.discriminatedUnion('kind', [screwDrive, rackDrive, beltDrive, chainDrive, crankDrive]);
 
 export type Drive = z.infer<typeof drive>;
 
 /** Whether one shaft drives both sides of the axis. */
-export const shaftDriven = (of: Drive): boolean => of.kind !== 'screw' && of.crossShaft !== null;
+export const shaftDriven = (of: Drive): boolean => 'crossShaft' in of && of.crossShaft !== null;
 
 /** Whether the axis is held on both sides: by a drive each, or by a shaft to both. */
 export const holdsBothSides = (of: Drive): boolean => of.sets === 2 || shaftDriven(of);
@@ -203,3 +224,4 @@ export type ScrewDrive = z.infer<typeof screwDrive>;
 export type RackDrive = z.infer<typeof rackDrive>;
 export type BeltDrive = z.infer<typeof beltDrive>;
 export type ChainDrive = z.infer<typeof chainDrive>;
+export type CrankDrive = z.infer<typeof crankDrive>;

@@ -78,6 +78,9 @@ const axisFromVersion6 = (old: Doc): Doc => ({ ...old, fit: fitFromVersion6(old.
 /** An axis from version 7 to 8: more of how it goes together. */
 const axisFromVersion7 = (old: Doc): Doc => ({ ...old, fit: fitFromVersion7(old.fit as Doc) });
 
+/** An axis from version 17 to 18: what balances it was one force. */
+const axisFromVersion17 = (old: Doc): Doc => ({ ...old, loads: { ...(old.loads as Doc), balance: [] } });
+
 /** Every axis of a document taken one version on, those that were put by too. */
 const everyAxis = (document: Doc, on: (old: Doc) => Doc): Doc => ({
   axes: (document.axes as Doc[]).map(on),
@@ -92,4 +95,5 @@ export const axesSteps: SliceSteps = {
   5: (document) => everyAxis(document, axisFromVersion5),
   6: (document) => everyAxis(document, axisFromVersion6),
   7: (document) => everyAxis(document, axisFromVersion7),
+  17: (document) => everyAxis(document, axisFromVersion17),
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { type Quantity, quantity } from '@/core/units';
 import { input, list, maybe } from '../input';
 
 const torque = (max: number) => input('torque', { above: 0, max });
@@ -66,7 +67,21 @@ const geared = z.strictObject({
   ...shared,
 });
 
-export const motor = z.discriminatedUnion('kind', [stepper, servo, geared]);
+/** A handwheel or crank where a motor may sit one day; what it would be driven by stays in the axis. */
+const hand = z.strictObject({
+  kind: z.literal('hand'),
+  /** From the middle of the shaft to the middle of the handle. */
+  radius: input('length', { above: 0.005, max: 1 }),
+  /** Force at the handle that is kept up without a rest. */
+  effort: input('force', { above: 0, max: 500 }),
+  /** Turns that are kept up. */
+  cranking: input('angularSpeed', { above: 0, max: 60 }),
+  /** Lines of the dial on one turn. */
+  divisions: input('count', { min: 1, max: 1000, whole: true }),
+  ...shared,
+});
+
+export const motor = z.discriminatedUnion('kind', [stepper, servo, geared, hand]);
 
 export const driver = z.strictObject({
   /** What the number on its switches means. */
@@ -136,9 +151,40 @@ export const coupling = z.strictObject({
   runout: maybe('length', { min: 0, max: 0.005 }),
 });
 
+/** The most that a motor ever turns with, N·m: holding, peak or stall torque; of a hand what it keeps up. */
+export function mostTorqueOf(of: Motor): Quantity<'torque'> {
+  switch (of.kind) {
+    case 'stepper':
+      return of.holdingTorque.si;
+    case 'servo':
+      return of.peakTorque.si;
+    case 'geared':
+      return of.stallTorque.si;
+    case 'hand':
+      return handTorqueOf(of);
+  }
+}
+
+/** The torque by which a motor is picked, N·m: holding or rated; of a hand what it keeps up. */
+export const namedTorqueOf = (of: Motor): Quantity<'torque'> =>
+  of.kind === 'servo' || of.kind === 'geared' ? of.ratedTorque.si : mostTorqueOf(of);
+
+const handTorqueOf = ({ effort, radius }: HandCrank): Quantity<'torque'> =>
+  quantity('torque', effort.si * radius.si);
+
+/** Whether an axis is turned by hand, with its place kept for a motor. */
+export const isCranked = (axis: { readonly motor: Motor }): boolean => axis.motor.kind === 'hand';
+
+/** Whether a controller sends an axis to places: not where a hand turns it, nor where a crank swings it. */
+export const isPositioned = (axis: {
+  readonly motor: Motor;
+  readonly drive: { readonly kind: string };
+}): boolean => !isCranked(axis) && axis.drive.kind !== 'crank';
+
 export type Motor = z.infer<typeof motor>;
 export type MotorKind = Motor['kind'];
 export type Stepper = z.infer<typeof stepper>;
 export type Servo = z.infer<typeof servo>;
 export type GearedMotor = z.infer<typeof geared>;
+export type HandCrank = z.infer<typeof hand>;
 export type Reducer = z.infer<typeof reducer>;

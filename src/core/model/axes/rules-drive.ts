@@ -1,6 +1,13 @@
 import { type AxisRule, SLACK } from '../rule';
 import type { IssueParams } from '../params';
-import { type Drive, type DriveKind, halfFlankAngle, pitchLineDrop, type ScrewDrive } from './drive';
+import {
+  type Drive,
+  type DriveKind,
+  halfFlankAngle,
+  pitchLineDrop,
+  type ScrewDrive,
+  shaftDriven,
+} from './drive';
 import type { Axis } from './schema';
 
 type OfKind<K extends DriveKind> = Extract<Drive, { kind: K }>;
@@ -164,7 +171,13 @@ const wheelRules = {
   },
   'shaft-and-two-motors': {
     paths: ['drive.sets'],
-    check: ({ drive }) => (drive.kind === 'screw' || !drive.crossShaft || drive.sets === 1 ? undefined : {}),
+    check: ({ drive }) => (!shaftDriven(drive) || drive.sets === 1 ? undefined : {}),
+  },
+  'link-within-crank': {
+    paths: ['drive.linkLength', 'drive.crankRadius'],
+    check: on('crank', ({ linkLength, crankRadius }) =>
+      linkLength.si > crankRadius.si ? undefined : { link: linkLength.si, radius: crankRadius.si },
+    ),
   },
 } satisfies Record<string, AxisRule>;
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { bodies } from '../bodies/body';
 import { axisFit } from '../fit/schema';
 import { id, input, list, maybe, name } from '../input';
+import { balance } from './balance';
 import { drive } from './drive';
 import { guide, type guideKinds } from './guide';
 import { controller, coupling, driver, motor, reducer, supply } from './motor';
@@ -56,13 +57,17 @@ export const axisSchema = z.strictObject({
     guideDrag: maybe('force', { min: 0, max: 5_000 }),
     /** Cable chain, hose. */
     otherDrag: input('force', { min: 0, max: 5_000 }),
+    /** A push upwards that is the same everywhere, whatever gives it. */
     counterbalance: input('force', { min: 0, max: 20_000 }),
+    /** Counterweights and gas springs; they come on top. */
+    balance,
   }),
   guide,
   drive,
   /** Between motor and drive; null: the motor drives directly. */
   reducer: reducer.nullable(),
   coupling,
+  /** What turns it, be it a hand. */
   motor,
   driver,
   supply,

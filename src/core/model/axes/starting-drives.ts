@@ -1,6 +1,6 @@
 import { guess as m } from '../guess';
-import type { BeltDrive, ChainDrive, Drive, DriveKind, RackDrive, ScrewDrive } from './drive';
-import type { GearedMotor, Motor, MotorKind, Reducer, Servo, Stepper } from './motor';
+import type { BeltDrive, ChainDrive, CrankDrive, Drive, DriveKind, RackDrive, ScrewDrive } from './drive';
+import type { GearedMotor, HandCrank, Motor, MotorKind, Reducer, Servo, Stepper } from './motor';
 
 const mm = (length: number) => m('length', `${Math.round(length * 1e3)} mm`);
 
@@ -148,6 +148,23 @@ const chain: Omit<ChainDrive, 'sets' | 'worstShare' | 'centreDistance'> = {
   maxSpeed: null,
 };
 
+/** Radii of a crank that its link is long: common practice, no source. */
+const LINK_RADII = 4;
+
+const crank = (travel: number): Omit<CrankDrive, 'worstShare'> => ({
+  kind: 'crank',
+  sets: 1,
+  crankRadius: m('length', `${Math.round(travel * 5e3) / 10} mm`),
+  linkLength: mm((LINK_RADII * travel) / 2),
+  efficiency: m('ratio', '0.9'),
+  inertia: m('inertia', '10 kg·cm²'),
+  bearingDrag: m('torque', '0.05 N·m'),
+  pinLoad: null,
+  // Its pins give more than the link; memory.
+  linkStiffness: m('stiffness', '50 N/µm'),
+  play: null,
+});
+
 /**
  * What a drive needs past its travel: room for nut, carriage and bearings or for the wheels at both ends;
  * memory.
@@ -164,6 +181,8 @@ const drives: { readonly [K in DriveKind]: (travel: number, kept: Kept) => Extra
   rack: (_travel, kept) => ({ ...rack, ...kept }),
   belt: (travel, kept) => ({ ...belt, ...kept, centreDistance: mm(travel + BEYOND.line) }),
   chain: (travel, kept) => ({ ...chain, ...kept, centreDistance: mm(travel + BEYOND.line) }),
+  // A crank stands alone.
+  crank: (travel) => ({ ...crank(travel), worstShare: single.worstShare }),
 };
 
 /**
@@ -210,7 +229,22 @@ const geared: GearedMotor = {
   brakeTorque: m('torque', '0 N·m'),
   usableShare: m('ratio', '0.8'),
 };
-const motors: { readonly [K in MotorKind]: Extract<Motor, { kind: K }> } = { stepper, servo, geared };
+/**
+ * A handwheel: 40 N are kept up, 60 turns a minute (common practice, no source: seldom more than 80 N and
+ * 100 a
+ * minute). A hundred lines.
+ */
+const hand: HandCrank = {
+  kind: 'hand',
+  radius: m('length', '60 mm'),
+  effort: m('force', '40 N'),
+  cranking: m('angularSpeed', '60 rpm'),
+  divisions: m('count', '100'),
+  rotorInertia: m('inertia', '15 kg·cm²'),
+  brakeTorque: m('torque', '0 N·m'),
+  usableShare: m('ratio', '1'),
+};
+const motors: { readonly [K in MotorKind]: Extract<Motor, { kind: K }> } = { stepper, servo, geared, hand };
 
 /** A motor of a kind to start from; all estimates out of memory. */
 export const startingMotor = (kind: MotorKind): Motor => motors[kind];

@@ -46,6 +46,7 @@ export function startingAxis(role: Role, id: string, names: AxisNames = plain(ro
       guideDrag: m('force', '20 N'),
       otherDrag: m('force', '0 N'),
       counterbalance: m('force', '0 N'),
+      balance: [],
     },
     guide: startingGuide(),
     drive: startingDrive('screw', travel),

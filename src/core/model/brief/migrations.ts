@@ -21,4 +21,9 @@ export const briefSteps: SliceSteps = {
   16: ({ brief }) => ({
     brief: { ...(brief as Doc), wishes: { job: null, arrange: 'said', frame: null, refused: [] } },
   }),
+  // Until version 17 a spindle sat on its motor.
+  17: ({ brief }) => {
+    const { spindle, ...said } = brief as Doc;
+    return { brief: { ...said, spindle: spindle && { ...(spindle as Doc), belt: null } } };
+  },
 };

@@ -26,6 +26,9 @@ export const arrangements = [
   'fixed-gantry',
 ] as const;
 
+export const spindleBelts = ['v-belt', 'ribbed', 'toothed'] as const;
+export const spindleBearings = ['insert', 'deep-groove', 'angular-contact'] as const;
+
 const push = () => input('force', { min: 0, max: 5000 });
 
 /** What every cut has. */
@@ -64,6 +67,25 @@ export const cut = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('light'), ...drawn, drag: push(), down: push() }),
 ]);
 
+const pulley = () => input('length', { above: 0.005, max: 1 });
+
+/** Belt between a motor and a spindle that stands in bearings of its own. */
+const spindleBelt = z.strictObject({
+  kind: z.enum(spindleBelts),
+  /** Effective diameters. */
+  motorPulley: pulley(),
+  spindlePulley: pulley(),
+  centre: input('length', { above: 0.01, max: 3 }),
+  /** Of the belt that was bought; left out: the one that fits the centres. */
+  beltLength: maybe('length', { above: 0.05, max: 10 }),
+  efficiency: input('ratio', { above: 0.3, max: 1 }),
+  /** Fastest that motor and inverter turn. */
+  topSpeed: maybe('angularSpeed', { above: 1, max: 8000 }),
+  bearing: z.enum(spindleBearings),
+  /** Middle of bore and outside of the larger bearing of the spindle. */
+  bearingDiameter: maybe('length', { above: 0.003, max: 0.5 }),
+});
+
 const room = () => maybe('length', { above: 0, max: 100 });
 const reach = (max: number) => maybe('length', { above: 0, max });
 
@@ -88,7 +110,9 @@ export const brief = z.strictObject({
     .strictObject({
       power: input('power', { above: 0, max: 50_000 }),
       efficiency: input('ratio', { above: 0.1, max: 1 }),
+      /** Of the spindle, or of its motor where a belt lies between them. */
       ratedSpeed: input('angularSpeed', { above: 1, max: 8000 }),
+      belt: spindleBelt.nullable(),
     })
     .nullable(),
   /** How far the two long axes may be off square. */
@@ -104,6 +128,8 @@ export const briefShape = { brief };
 export type Cut = z.infer<typeof cut>;
 export type MillCut = Extract<Cut, { kind: 'mill' }>;
 export type Brief = z.infer<typeof brief>;
+export type Spindle = NonNullable<Brief['spindle']>;
+export type SpindleBelt = NonNullable<Spindle['belt']>;
 export type Work = (typeof works)[number];
 export type Arrangement = (typeof arrangements)[number];
 export type StockKind = (typeof stocks)[number];

@@ -1,9 +1,30 @@
 import { estimate, guess as m } from '../guess';
-import type { Brief, Cut, StockKind } from './schema';
+import type { Brief, Cut, Spindle, SpindleBelt, StockKind } from './schema';
 import type { Wishes } from './wishes';
 
 /** Nothing was answered yet: an arrangement is proposed. */
 export const startingWishes = (): Wishes => ({ job: null, arrange: 'propose', frame: null, refused: [] });
+
+/** A spindle to start from, on its own motor; every figure is ours. */
+export const startingSpindle = (): Spindle => ({
+  power: m('power', '1.5 kW'),
+  efficiency: m('ratio', '0.8'),
+  ratedSpeed: m('angularSpeed', '24000 rpm'),
+  belt: null,
+});
+
+/** A belt between a motor and a spindle to start from: one to one; out of memory. */
+export const startingSpindleBelt = (): SpindleBelt => ({
+  kind: 'v-belt',
+  motorPulley: m('length', '80 mm'),
+  spindlePulley: m('length', '80 mm'),
+  centre: m('length', '250 mm'),
+  beltLength: null,
+  efficiency: m('ratio', '0.95'),
+  topSpeed: null,
+  bearing: 'deep-groove',
+  bearingDiameter: null,
+});
 
 /** A brief of which nothing is known yet. */
 export const startingBrief = (): Brief => ({

@@ -7,7 +7,7 @@ export {
   logKinds,
   readLog,
 } from './schema';
-export { MOST_PACKED, type Revision } from './revisions';
+export { MOST_PACKED, type Revision, variantsOf } from './revisions';
 export {
   type Upgrade,
   type UpgradeKind,

@@ -4,10 +4,12 @@ import { id, list, name, text } from '../input';
 /** Most of what one plan may come to when it is packed, characters. */
 export const MOST_PACKED = 600_000;
 
-/** Who kept a plan: the builder, or a day that ended with it. */
-const revisionKeepers = ['hand', 'day'] as const;
+/**
+ * Why a plan was kept: by hand, to look back; by a day that ended with it; as a variant, to choose between.
+ */
+export const revisionKeepers = ['hand', 'day', 'variant'] as const;
 
-/** The plan as it was on one day, kept so that one can look back and return. */
+/** A whole plan beside the present one: as it was on one day, or as it might be. */
 const revision = z.strictObject({
   id,
   at: z.iso.datetime(),
@@ -21,3 +23,8 @@ const revision = z.strictObject({
 export const revisionsShape = { revisions: list(revision, 200) };
 
 export type Revision = z.infer<typeof revision>;
+
+/** Variants of the whole machine that are held beside its plan, in the order in which they were put by. */
+export const variantsOf = <T extends Pick<Revision, 'by'>>(project: {
+  readonly revisions: readonly T[];
+}): readonly T[] => project.revisions.filter((r) => r.by === 'variant');

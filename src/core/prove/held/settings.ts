@@ -1,5 +1,5 @@
 import { analyse } from '@/core/machine';
-import type { Axis, Project } from '@/core/model';
+import { type Axis, isPositioned, type Project } from '@/core/model';
 import type { Kind } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
 import { type Trials, type TrialState } from '../trial';
@@ -132,15 +132,17 @@ const WHOLE = { junction: 0.02e-3, idle: 1, report: 0.1 } as const;
 
 /** The controller’s settings by number: a hundred for each axis, and what is of the whole from 401 on. */
 export function settingsOf(project: Project, trials: Trials): readonly Setting[] {
-  const axes = project.axes.flatMap((axis, i) => {
-    const made = axisSettings(axis, trials);
-    return order.map((id, k): Setting => ({
-      number: 100 * (i + 1) + k + 1,
-      id,
-      letter: axis.letter.toUpperCase(),
-      ...made[id],
-    }));
-  });
+  const axes = project.axes
+    .filter((a) => isPositioned(a))
+    .flatMap((axis, i) => {
+      const made = axisSettings(axis, trials);
+      return order.map((id, k): Setting => ({
+        number: 100 * (i + 1) + k + 1,
+        id,
+        letter: axis.letter.toUpperCase(),
+        ...made[id],
+      }));
+    });
   const whole = Math.max(4, project.axes.length + 1) * 100;
   const spins = project.brief.cuts.flatMap((c) => (c.kind === 'mill' ? [c.spindle.si] : []));
   const usual = (id: SettingId, k: number, kind: Kind, value: number): Setting => ({

@@ -109,6 +109,12 @@ function withTorque(axis: Axis, factor: number, spread: number): Axis {
     return setAt(axis, 'motor.peakTorque', torqueInput(motor.peakTorque.si * factor, spread));
   if (motor.kind === 'geared')
     return setAt(axis, 'motor.stallTorque', torqueInput(motor.stallTorque.si * factor, spread));
+  if (motor.kind === 'hand')
+    return setAt(
+      axis,
+      'motor.effort',
+      measured('force', motor.effort.si * factor, spread) as unknown as Plain,
+    );
   const analysis = analyse(axis, silentWorksheet);
   const top = (1.6 * axis.demands.rapid.si) / analysis.gear.kMotor;
   const corner = Math.min(analysis.motor.corner, top / 2);
@@ -127,7 +133,9 @@ const torqueInput = (si: number, relative: number) =>
   measured('torque', si, si * relative) as unknown as Plain;
 
 const torquePath = ({ motor }: Axis) =>
-  ({ stepper: 'motor.curve', servo: 'motor.peakTorque', geared: 'motor.stallTorque' })[motor.kind];
+  ({ stepper: 'motor.curve', servo: 'motor.peakTorque', geared: 'motor.stallTorque', hand: 'motor.effort' })[
+    motor.kind
+  ];
 
 /** Factors of torque between which a stall is looked for. */
 const FACTORS = [0.2, 5] as const;

@@ -1,4 +1,4 @@
-import type { Project } from '@/core/model';
+import { isPositioned, type Project } from '@/core/model';
 import type { Ground } from './ground';
 import { firstKinds, type FirstKind, looks, repeats, row, type TrialPlan, trialOf } from './trial';
 
@@ -148,7 +148,9 @@ function stopTrial({ axes }: Pick<Project, 'axes'>): TrialPlan {
 /** First motion of a machine: step by step, each step for every axis before the next. */
 export function firstPlans(project: Project, grounds: readonly Ground[]): readonly TrialPlan[] {
   const plans = firstKinds.flatMap((kind) =>
-    kind === 'stop' ? [stopTrial(project)] : grounds.flatMap((g) => makes[kind](g) ?? []),
+    kind === 'stop'
+      ? [stopTrial(project)]
+      : grounds.filter((g) => kind === 'hand' || isPositioned(g.axis)).flatMap((g) => makes[kind](g) ?? []),
   );
   // An axis waits for its own steps, and for what is of the whole machine.
   return plans.map((plan, i) => ({

@@ -1,4 +1,4 @@
-import type { Project } from '@/core/model';
+import { isPositioned, type Project } from '@/core/model';
 import type { Ground } from './ground';
 import { looks, repeats, row, type TrialCaution, type TrialPlan, trialOf, type WholeProof } from './trial';
 
@@ -208,8 +208,12 @@ export function wholePlans(
 ): readonly TrialPlan[] {
   const across = acrossOf(project, grounds);
   const waits = first.map((f) => f.key);
+  // A program moves both axes of the work, or it is none.
+  const byHand = across.some((g) => !isPositioned(g.axis));
   return Object.values(makes).flatMap((make) => {
     const plan = make(project, across);
-    return plan ? [{ ...plan, after: plan.kind === 'spindle' ? [] : waits }] : [];
+    return plan && !(byHand && plan.program)
+      ? [{ ...plan, after: plan.kind === 'spindle' ? [] : waits }]
+      : [];
   });
 }

@@ -1,3 +1,4 @@
+import { isPositioned } from '@/core/model';
 import { STANDARD_RUNS, targetPlaces } from '@/core/metrology';
 import { placesAlong } from './first';
 import type { Ground } from './ground';
@@ -173,6 +174,9 @@ const makes: Readonly<Record<AxisProof, Make>> = {
         }),
 };
 
+/** Proofs that want no motor: what is pulled, pushed and tapped. */
+const BY_HAND: readonly AxisProof[] = ['pull', 'push', 'tap'];
+
 /** Proofs of every axis, kind by kind; each waits until its axis has come through first motion. */
 export function axisPlans(grounds: readonly Ground[], first: readonly TrialPlan[]): readonly TrialPlan[] {
   const waits = ({ axis, kind }: TrialPlan) =>
@@ -182,6 +186,7 @@ export function axisPlans(grounds: readonly Ground[], first: readonly TrialPlan[
       : first.filter((f) => f.axis === null || f.axis === axis).map((f) => f.key);
   return axisProofs.flatMap((kind) =>
     grounds.flatMap((g) => {
+      if (!isPositioned(g.axis) && !BY_HAND.includes(kind)) return [];
       const plan = makes[kind](g);
       return plan ? [{ ...plan, after: waits(plan) }] : [];
     }),

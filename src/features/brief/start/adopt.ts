@@ -47,7 +47,7 @@ export function adoptEdits(
   ];
   const kept = named.reduce<Project['revisions']>((revisions, { name, whole }, i) => {
     if (revisions.length >= most) return revisions;
-    const edit = keptRevision({ ...whole, revisions }, { ...stamps[i]!, name });
+    const edit = keptRevision({ ...whole, revisions }, { ...stamps[i]!, name, by: 'variant' });
     return edit.value as unknown as Project['revisions'];
   }, project.revisions);
   return [...returnEdits(planOf(plans[place]!.project)), put('revisions', kept)];

@@ -28,7 +28,7 @@ const links = [
 ] as const satisfies readonly PartLink[];
 const kept = links
   .flatMap((link) => familiesOf(link))
-  .filter((f) => f.id !== 'geared-motor' && f.id !== 'sliding-nut');
+  .filter((f) => f.id !== 'geared-motor' && f.id !== 'handwheel' && f.id !== 'sliding-nut');
 
 /** Kinds that somebody may not want at all. */
 const refusable = [

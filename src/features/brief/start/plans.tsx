@@ -1,7 +1,7 @@
 'use client';
 
 import { familiesOf, partsIn } from '@/core/catalogue';
-import { givenUp, type Plan, type PlanAnswer, type PlanStep, refusals } from '@/core/plan';
+import { givenUp, type Plan, type PlanAnswer, type PlanStep, refusals, tooSoftFor } from '@/core/plan';
 import { formatNumber, formatQuantity, type Kind } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -11,6 +11,7 @@ import type { Refused } from '@/ui/refusal';
 import {
   arrangementText,
   besidesOf,
+  cannotText,
   failText,
   frameNames,
   givenUpText,
@@ -146,6 +147,8 @@ function More({ plan }: { readonly plan: Plan }) {
   const { figures, picks } = plan;
   const { money } = figures;
   const say = (kind: Kind, si: number, digits: number) => formatQuantity(kind, si, system, digits).text;
+  const soft = tooSoftFor(figures, plan.project.brief);
+  const cannot = cannotText(soft, figures.stiffness, figures.error, system);
   const size =
     figures.length && figures.width
       ? `${say('length', figures.length, 3)} × ${say('length', figures.width, 3)}`
@@ -163,6 +166,9 @@ function More({ plan }: { readonly plan: Plan }) {
           Moves {say('mass', figures.moving, 2)}, stands {say('mass', figures.standing, 2)}
           {size ? `, on a floor of ${size}` : ''}.
         </li>
+        {cannot.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
         {figures.depth !== null && (
           <li>
             The hardest cut may be some {say('length', figures.depth, 2)} deep before it bends it too far.

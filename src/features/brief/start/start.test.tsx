@@ -71,7 +71,7 @@ describe('the guided start', () => {
     const project = session.project!;
     expect(projectIssues(project)).toEqual([]);
     expect(project.structure).not.toBeNull();
-    expect(project.revisions.map((r) => r.by)).toEqual(Array.from({ length: count }, () => 'hand'));
+    expect(project.revisions.map((r) => r.by)).toEqual(Array.from({ length: count }, () => 'variant'));
     expect(project.revisions[0]!.name).toBe('Plan A: cheapest that holds');
     expect(screen.getByText(/answers have changed since/)).toBeVisible();
     expect(session.undo()).toBe('Plan A: cheapest that holds');

@@ -67,12 +67,14 @@ const drivePaths: Record<Axis['drive']['kind'], Paths> = {
     'fit.driveStart',
   ],
   chain: ['drive.centreDistance', 'fit.clamp', 'fit.clearance', 'fit.driveOffset', 'fit.driveStart'],
+  crank: ['drive.crankRadius', 'drive.linkLength', 'fit.driveOffset', 'fit.driveStart'],
 };
 const driveName: Record<Axis['drive']['kind'], string> = {
   screw: 'Screw',
   rack: 'Rack',
   belt: 'Belt',
   chain: 'Chain',
+  crank: 'Crank and link',
 };
 
 const Fields = ({ index, paths }: { index: number; paths: Paths }) =>

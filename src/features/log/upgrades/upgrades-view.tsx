@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { type Effect, effectsOf, isReached, type Limit, limitOf, type Proposal } from '@/core/upgrade';
+import { isReached, type Limit, limitOf, type Proposal } from '@/core/upgrade';
 import type { HeldRow } from '@/core/prove';
 import { formatQuantity } from '@/core/units';
 import { useHeld, useMachine, useTrials } from '@/features/frame';
@@ -17,6 +17,7 @@ import { ProposalTable } from './proposal-table';
 import own from './upgrades.module.css';
 import { useApart, useProposals } from './use-proposals';
 import { codeOf, type UpgradeActs, useUpgrades } from './use-upgrades';
+import { type Effect, effectsOf } from '@/core/machine';
 
 const NONE: readonly Proposal[] = [];
 

@@ -122,7 +122,7 @@ describe('two variants side by side', () => {
       pins: [{ ...pin, id: 'q', axisId: 'other' }, pin],
     });
     renderBench(session, <Pins />);
-    await userEvent.click(screen.getByRole('button', { name: 'Pin' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Put by' }));
     expect(session.project!.pins.at(-1)).toMatchObject({ name: 'Variant 2', axisId: axis.id });
     session.undo();
     await userEvent.click(await screen.findByRole('button', { name: 'Compare 1' }));
@@ -133,7 +133,7 @@ describe('two variants side by side', () => {
     expect([back.id, back.carriedBy]).toEqual([axis.id, null]);
     expect((back.motor as Stepper).kind).toBe('stepper');
     await userEvent.click(screen.getByRole('button', { name: 'Compare 1' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Drop this pin' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Drop this variant' }));
     expect(session.project!.pins.map((p) => p.id)).toEqual(['q']);
   });
 });

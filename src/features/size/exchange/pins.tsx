@@ -15,7 +15,10 @@ import styles from './exchange.module.css';
 
 const most = capsAt('pins')!.max;
 
-/** Variants that were put by: hold the present axis against one of them, take it back, or drop it. */
+/**
+ * Variants of this axis that were put by: hold the present axis against one of them, take it back, or drop
+ * it.
+ */
 export function Pins() {
   const { project } = useMachine();
   const { index, stored } = useAxis();
@@ -28,10 +31,10 @@ export function Pins() {
     <span className={styles.pins}>
       <Action
         disabled={project.pins.length >= most}
-        title="Put the axis by as it is now, to hold others against it"
+        title="Put this axis by as it is now, a variant to hold others against"
         onAct={() => pins.pin(`Variant ${mine.length + 1}`)}
       >
-        Pin
+        Put by
       </Action>
       {last && <Action onAct={() => setOpen(last.id)}>{`Compare ${mine.length}`}</Action>}
       {pin && <PinDialog pin={pin} mine={mine} onOpen={setOpen} />}
@@ -64,12 +67,12 @@ function PinDialog({ pin, mine, onOpen }: PinDialogProps) {
   };
   return (
     <SheetDialog
-      title={`${stored.name}: pinned against present`}
+      title={`${stored.name}: variant against present`}
       width="md"
       onClose={close}
       head={
         <Toggle
-          label="Pinned variants"
+          label="Variants of this axis"
           options={mine.map((p) => [p.id, p.name] as const)}
           value={pin.id}
           onPick={onOpen}
@@ -77,7 +80,7 @@ function PinDialog({ pin, mine, onOpen }: PinDialogProps) {
       }
       foot={
         <>
-          <Action onAct={() => pins.drop(pin)}>Drop this pin</Action>
+          <Action onAct={() => pins.drop(pin)}>Drop this variant</Action>
           <span className={styles.grow} />
           <Action onAct={take}>Put it back on the axis</Action>
           <Action variant="contained" onAct={close}>

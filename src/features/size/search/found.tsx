@@ -12,13 +12,15 @@ import {
   searchEdits,
   searchLinks,
 } from '@/core/choose';
-import { oursOf, pickedPart } from '@/core/machine';
+import { oursOf, pickedPart, toStored } from '@/core/machine';
+import { applyEdits } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { lineMoney, reasonNames, scaleNames, scaleText, verdictText } from '@/words';
 import { useAxis } from '../axis-context';
+import { usePins } from '../use-pins';
 import styles from './search.module.css';
 
 /** Parts of a line by name, those of one link together. */
@@ -77,8 +79,13 @@ export function PickedLine(props: {
 }) {
   const { line, now, onTaken } = props;
   const { project, system } = useMachine();
-  const { editor } = useAxis();
+  const { editor, index, stored } = useAxis();
+  const pins = usePins(index);
   const name = familyById(line.family)!.name.toLowerCase();
+  const hold = () => {
+    const held = applyEdits(stored, toStored(searchEdits(line.axis), stored));
+    return pins.hold(`${familyById(line.family)!.name}, ${lineMoney(line)}`, held);
+  };
   const take = () => {
     const refused = editor.apply(searchEdits(line.axis), `Drive train: ${name}`);
     if (!refused) onTaken();
@@ -117,9 +124,14 @@ export function PickedLine(props: {
         Every check of the drive train was made, on this axis as the machine loads it. What else hangs on its
         size (plates, ends, stops, the frame) is judged when you take it, which can be undone.
       </p>
-      <Action variant="contained" onAct={take}>
-        Take it
-      </Action>
+      <div className={styles.acts}>
+        <Action variant="contained" onAct={take}>
+          Take it
+        </Action>
+        <Action title="A variant of this axis, to hold against it and against others" onAct={hold}>
+          Hold it beside
+        </Action>
+      </div>
     </section>
   );
 }

@@ -13,8 +13,9 @@ const HEIGHT = 270;
 
 /** A figure as it stands on the axis of the chart. */
 function heightOf({ figures }: Pick<FoundLine, 'figures'>, scale: Scale, system: UnitSystem): number {
+  if (scale === 'effort') return figures.effort;
   const unit = scaleUnit(scale, system);
-  return unit && (scale === 'stiffness' || scale === 'lost')
+  return unit && (scale === 'stiffness' || scale === 'lost' || scale === 'error')
     ? unit.fromSi(figures[scale])
     : scaled(figures, scale);
 }

@@ -13,6 +13,7 @@ import { combinationsText, killedText, lineMoney, scaleHelp, scaleNames, scaleUn
 import { useAxis } from '../axis-context';
 import { PickedLine, WorthReading } from './found';
 import { LimitsForm } from './limits-form';
+import { MoneyBrush, moneyOf, type MoneyRange } from './money-brush';
 import { SearchChart } from './search-chart';
 import styles from './search.module.css';
 import { type SearchState, useSearch } from './use-search';
@@ -131,10 +132,13 @@ function Found({ answer, stale, onClose }: FoundProps) {
   const [scale, setScale] = useState<Scale>('stiffness');
   const [asked, setAsked] = useState<string | null>(null);
   const now = useMemo(() => presentLine(axis, partsLeft(project, stored.id)), [axis, project, stored.id]);
-  const lines = answer.fronts[scale];
+  const [range, setRange] = useState<MoneyRange | null>(null);
+  const whole = moneyOf(scales.flatMap((s) => answer.fronts[s]));
+  const shown = range ?? whole;
+  const lines = answer.fronts[scale].filter((l) => l.money >= shown[0] && l.money <= shown[1]);
   const read = worthReading(lines, scale);
   const all = scales.flatMap((s) => answer.fronts[s]);
-  const picked: FoundLine | undefined = all.find((l) => l.id === asked) ?? read[0]?.line;
+  const picked: FoundLine | undefined = all.find((l) => l.id === asked) ?? read[0]?.line ?? all[0];
   if (stale) return <p className={styles.empty}>The axis was changed since. Look again.</p>;
   if (!answer.combinations)
     return <p className={styles.empty}>Nothing is left to look through: tick a kind of drive, or a link.</p>;
@@ -161,10 +165,13 @@ function Found({ answer, stale, onClose }: FoundProps) {
           onPick={setScale}
         />
         <p className={styles.small}>
-          {scaleNames[scale]}, {scaleUnit(scale, system)?.symbol ?? 'times what is asked'}: {scaleHelp[scale]}
-          .
+          {scaleNames[scale]},{' '}
+          {scaleUnit(scale, system)?.symbol ?? (scale === 'effort' ? 'h' : 'times what is asked')}:{' '}
+          {scaleHelp[scale]}.
         </p>
         <SearchChart {...{ lines, now, scale, system }} picked={picked.id} onPick={setAsked} />
+        <MoneyBrush whole={whole} range={shown} onRange={setRange} />
+        {!lines.length && <p className={styles.small}>Nothing that holds costs so much.</p>}
         <WorthReading {...{ read, scale }} picked={picked.id} onPick={setAsked} />
         <p className={styles.small}>
           {looked}; {combinationsText(answer.passed)} passed the quick tests. Gone:{' '}

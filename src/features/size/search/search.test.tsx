@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { openAxis, renderBench } from '@test/helpers/bench';
@@ -47,6 +47,24 @@ describe('looking for a drive train', () => {
     expect(screen.getByText(/^Torque to spare, times what is asked: usable torque/)).toBeVisible();
     const picked = screen.getByRole('region', { name: 'Picked drive train' });
     expect(within(picked).getByRole('row', { name: /^Money/ })).toBeVisible();
+    // Held beside, it is a variant of this axis and the axis stays as it is.
+    await press('Hold it beside');
+    const held = session.project!.pins.at(-1)!;
+    expect(held).toMatchObject({
+      axisId: before.id,
+      name: expect.stringMatching(/^Trapezoidal screws, \d+$/),
+    });
+    expect(held.axis.parts['trapezoidal-screw']).toMatch(/^trapezoidal-/);
+    expect(now()).toEqual(before);
+    // Brushed over the dearer half the cheapest is read no more.
+    const cheapest = rows[1]!.textContent;
+    const from = screen.getByRole('slider', { name: 'Shown from' });
+    fireEvent.change(from, { target: { value: String(Number(from.getAttribute('aria-valuenow')) + 1) } });
+    const dearer = within(screen.getByRole('table', { name: 'Worth reading' })).getAllByRole('row');
+    expect(dearer[1]!.textContent).not.toBe(cheapest);
+    await press('Effort');
+    expect(within(picked).getByRole('row', { name: /^Effort/ })).toHaveTextContent(/\d h.*\d h/);
+    await press('Torque to spare');
     await press('Most of all');
     await press('Take it');
     expect(onClose).toHaveBeenCalledOnce();

@@ -5,18 +5,16 @@ import {
   doubtAnswer,
   type DoubtAnswer,
   doubtInputs,
-  type DoubtOutput,
-  type DoubtPart,
   type DoubtTold,
   FIRST_DRAWS,
   joinedFirst,
-  joinedResponse,
   joinedTold,
   openMargins,
   rangesOf,
 } from '@/core/doubt';
 import type { Project } from '@/core/model';
-import { type JobPool, type JobResult, useJobPool } from '@/workers';
+import { type JobPool, useJobPool } from '@/workers';
+import { doubtStages, frameStage } from '../doubt-stages';
 
 /** How often a machine is drawn, and the seed: the same machine gives the same chances every time. */
 export const DRAWS = 10_000;
@@ -44,58 +42,13 @@ const WEIGHT = { frame: 0.16, first: 0.08, more: 0.68, told: 0.08 } as const;
 /** Parts of one kind beside one another. */
 const SHARES = { frame: 2, first: 2, more: 4, told: 2 } as const;
 
-/** A part that did not come to its end: with what failed, or without a word where it was stopped. */
-class Ended extends Error {}
-
-function outputOf<N extends 'doubt'>(result: JobResult<N>): DoubtOutput {
-  if (result.ok) return result.output;
-  throw new Ended(result.reason === 'failed' ? result.message : '');
-}
-
-type Of<P extends DoubtPart['part']> = Extract<DoubtOutput, { part: P }>;
-
 /** One drawing of a machine: all parts in their order, the parts of a stage beside one another. */
 function drawing(pool: JobPool, project: Project, draws: number, onDone: (share: number) => void) {
   const asked = { project: { ...project, revisions: [], log: [] }, seed: SEED, draws };
   const count = Math.min(FIRST_DRAWS, draws);
-  const jobs: { readonly cancel: () => void }[] = [];
-  let before = 0;
-  async function stage<P extends DoubtPart['part']>(
-    part: P,
-    works: readonly Extract<DoubtPart, { part: P }>[],
-  ): Promise<Of<P>[]> {
-    const shares = works.map(() => 0);
-    const weight = WEIGHT[part];
-    const outputs = await Promise.all(
-      works.map(async (work, i) => {
-        const job = pool.run(
-          'doubt',
-          { asked, work },
-          {
-            lane: `doubt ${part} ${i}`,
-            onStep({ done, of }) {
-              shares[i] = of > 0 ? done / of : 0;
-              onDone(before + (weight * shares.reduce((s, v) => s + v, 0)) / shares.length);
-            },
-          },
-        );
-        jobs.push(job);
-        return outputOf(await job.result) as Of<P>;
-      }),
-    );
-    before += weight;
-    onDone(before);
-    return outputs;
-  }
+  const { stage, cancel } = doubtStages(pool, asked, { lane: 'doubt', weights: WEIGHT, onDone });
   async function all(): Promise<Omit<Doubt, 'seconds'>> {
-    const frames = await stage(
-      'frame',
-      Array.from({ length: SHARES.frame }, (_, from) => ({
-        part: 'frame' as const,
-        share: { from, every: SHARES.frame },
-      })),
-    );
-    const response = joinedResponse(frames.map((f) => f.response));
+    const response = await frameStage(stage, SHARES.frame);
     const firsts = await stage(
       'first',
       rangesOf({ from: 0, to: count }, SHARES.first).map((range) => ({
@@ -126,12 +79,7 @@ function drawing(pool: JobPool, project: Project, draws: number, onDone: (share:
     const answer = doubtAnswer(asked, response, first, margins, doubtInputs(project));
     return { answer, told: joinedTold(told.map((t) => t.told)), of: project };
   }
-  return {
-    result: all(),
-    cancel: () => {
-      for (const job of jobs) job.cancel();
-    },
-  };
+  return { result: all(), cancel };
 }
 
 /** Whether two states of a machine are drawn alike: what doubt looks at is the same in both. */

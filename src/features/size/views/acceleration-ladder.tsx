@@ -5,6 +5,7 @@ import { useMachine } from '@/features/frame';
 import { accelerationName, verdictWords } from '@/words';
 import { useAxis } from '../axis-context';
 import { Asked, AskedName, ladderScale, Rungs } from '../rungs';
+import styles from '../sheet.module.css';
 
 /** A limit so many times what is asked stands at the top of the stiles. */
 const FAR = 30;
@@ -14,6 +15,14 @@ export function AccelerationLadder({ onWorking }: { onWorking: (line: string) =>
   const { system } = useMachine();
   const { axis, report } = useAxis();
   const asked = axis.demands.acceleration.si;
+  if (!report.accelerations.length)
+    return (
+      <p className={styles.note}>
+        {axis.drive.kind === 'crank'
+          ? 'A crank accelerates as its speed has it: see Move for the whole turn.'
+          : 'A hand takes its time: nothing is asked of it here.'}
+      </p>
+    );
   const rungs = [...report.accelerations].sort((a, b) => b.limit - a.limit);
   const scale = ladderScale([...rungs.map((r) => r.limit), asked], FAR * asked);
   const say = (v: number) => formatQuantity('acceleration', v, system, 2).number;

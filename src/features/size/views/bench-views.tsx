@@ -17,6 +17,7 @@ import { Duty } from './duty';
 // Charts come after the first paint: the verdict does not wait for them.
 const BandChart = part(() => import('../band-chart').then((m) => m.BandChart));
 const MoveChart = part(() => import('./move-chart').then((m) => m.MoveChart));
+const CrankChart = part(() => import('./crank-chart').then((m) => m.CrankChart));
 
 interface ViewsProps {
   readonly onWorking: (line: string) => void;
@@ -112,7 +113,12 @@ export function ChartBox({ onWorking }: ViewsProps) {
           </p>
         </>
       )}
-      {view === 'move' && <MoveChart axis={chartedAxis} system={system} />}
+      {view === 'move' &&
+        (chartedAxis.drive.kind === 'crank' ? (
+          <CrankChart axis={chartedAxis} system={system} />
+        ) : (
+          <MoveChart axis={chartedAxis} system={system} />
+        ))}
       {view === 'play' && <Budgets onWorking={onWorking} />}
       {view === 'duty' && <Duty onWorking={onWorking} />}
     </section>

@@ -39,6 +39,8 @@ function countingPool(): { readonly pool: JobPool; readonly asked: Record<JobNam
     doubt: 0,
     sweep: 0,
     whyNot: 0,
+    variant: 0,
+    school: 0,
   };
   const pool = pagePool();
   const run: JobPool['run'] = (name, input, options) => {
@@ -118,6 +120,8 @@ describe('the frame solved beside the page', () => {
       doubt: 0,
       sweep: 0,
       whyNot: 0,
+      variant: 0,
+      school: 0,
     });
     for (const text of ['a', 'ab', 'abc', 'abcd', 'abcde']) edit(session, 'note', text);
     edit(session, 'name', 'Another name');
@@ -139,6 +143,8 @@ describe('the frame solved beside the page', () => {
       doubt: 0,
       sweep: 0,
       whyNot: 0,
+      variant: 0,
+      school: 0,
     });
     edit(session, 'structure.beam.length', guess('length', '1700 mm'));
     await act(() => new Promise((done) => setTimeout(done, 400)));
@@ -157,6 +163,8 @@ describe('the frame solved beside the page', () => {
       doubt: 0,
       sweep: 0,
       whyNot: 0,
+      variant: 0,
+      school: 0,
     });
   }, 60_000);
   it('a report with the frame knows more than one without', async () => {

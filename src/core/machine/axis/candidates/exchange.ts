@@ -1,14 +1,14 @@
 import { type Axis, type DriveKind, putInAxis, startingDrive, startingReducer } from '@/core/model';
 import { type Candidate, offer } from './edits';
 
+/** Drives that reach over any length. */
+type LongDrive = Exclude<DriveKind, 'screw' | 'crank'>;
+
 /**
  * Usual gearing of each kind of drive: a rack wants a planetary reducer, a belt or chain a belt stage or
  * none.
  */
-const usual: Record<
-  Exclude<DriveKind, 'screw'>,
-  readonly (readonly ['planetary' | 'belt', number] | undefined)[]
-> = {
+const usual: Record<LongDrive, readonly (readonly ['planetary' | 'belt', number] | undefined)[]> = {
   rack: [
     ['planetary', 5],
     ['planetary', 10],
@@ -19,7 +19,7 @@ const usual: Record<
 };
 
 /** Another kind of drive in place of the present one, with usual parts marked as estimates. */
-function exchange(axis: Axis, kinds: readonly Exclude<DriveKind, 'screw'>[]): Candidate[] {
+function exchange(axis: Axis, kinds: readonly LongDrive[]): Candidate[] {
   const travel = axis.demands.travel.si;
   return kinds
     .filter((kind) => kind !== axis.drive.kind)

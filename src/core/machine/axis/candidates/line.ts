@@ -12,7 +12,7 @@ const BUSIER = 0.7;
 
 /** A motor on each side in place of one; each gets no more than the busier share. */
 export const bothSides = ({ drive }: Axis): Candidate[] =>
-  holdsBothSides(drive)
+  holdsBothSides(drive) || drive.kind === 'crank'
     ? []
     : [offer('both-sides', [putInAxis('drive.sets', 2), set('drive.worstShare', BUSIER)])];
 

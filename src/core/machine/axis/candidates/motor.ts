@@ -1,4 +1,4 @@
-import { applyEdits, type Axis, putInAxis, startingReducer } from '@/core/model';
+import { applyEdits, type Axis, isCranked, putInAxis, startingReducer } from '@/core/model';
 import { type Candidate, offer, same, set, softer } from './edits';
 import { leads } from './screw';
 import { otherWinding } from './winding';
@@ -71,17 +71,28 @@ export function gearing(axis: Axis): Candidate[] {
         ...beltRatios.map((r) => stage('belt', r)),
         ...(drive.kind === 'screw' ? [] : planetaryRatios.map((r) => stage('planetary', r))),
       ];
-  const wheels =
-    drive.kind === 'screw'
-      ? []
-      : wheelTeeth
-          .filter((z) => z !== drive.teeth.si)
-          .map((z) => offer('teeth', [set('drive.teeth', z)], { to: z }));
+  const wheels = !('teeth' in drive)
+    ? []
+    : wheelTeeth
+        .filter((z) => z !== drive.teeth.si)
+        .map((z) => offer('teeth', [set('drive.teeth', z)], { to: z }));
   return [...stages, ...ratios, ...wheels];
 }
 
+/** Radii of handles to which a crank may be lengthened, m; those of DIN 950 wheels and a bar crank. */
+const handles = [0.038, 0.05, 0.066, 0.086, 0.12];
+
+/** A longer crank for the same hand. */
+const longerCrank = ({ motor }: Axis): Candidate[] =>
+  motor.kind === 'hand'
+    ? handles
+        .filter((r) => r > motor.radius.si)
+        .map((to) => offer('longer-crank', [set('motor.radius', to)], { to }))
+    : [];
+
 /** Everything that may mend a want of torque. */
 export const moreTorque = (axis: Axis): Candidate[] => [
+  ...longerCrank(axis),
   ...moreDrive(axis),
   ...otherWinding(axis),
   ...leads(axis, () => true),
@@ -105,8 +116,8 @@ export function rated(axis: Axis): Axis {
   return applyEdits(axis, [set('driver.setCurrent', to)]);
 }
 
-/** A brake that holds the torque that is left, with half as much again. */
-export function brake(left: number): Candidate[] {
+/** A brake that holds the torque that is left, with half as much again; of a crank a clamp. */
+export function brake(left: number, axis: Axis): Candidate[] {
   const to = Math.ceil(left * BRAKE_TO_SPARE * 100) / 100;
-  return [offer('brake', [set('motor.brakeTorque', to)], { to })];
+  return [offer('brake', [set('motor.brakeTorque', to)], { to, cranked: isCranked(axis) ? 1 : 0 })];
 }

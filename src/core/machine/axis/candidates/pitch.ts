@@ -36,7 +36,7 @@ export function truerWay(axis: Axis): Candidate[] {
     // A table is for what is left when the steps are right.
     ...(calibration === 'steps' ? [offer('error-map', put('map'))] : []),
     ...finerPitch(axis),
-    ...(axis.drive.temperatureRise.si > AFTER_WARM_UP
+    ...('temperatureRise' in axis.drive && axis.drive.temperatureRise.si > AFTER_WARM_UP
       ? [offer('warm-up', [set('drive.temperatureRise', AFTER_WARM_UP)], { to: AFTER_WARM_UP })]
       : []),
   ];

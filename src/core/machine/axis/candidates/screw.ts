@@ -1,5 +1,5 @@
 import { screwSizes, screwSteel } from '@/core/catalogue';
-import { type Axis, type Edit, putInAxis, type ScrewDrive } from '@/core/model';
+import { type Axis, type Edit, mostTorqueOf, putInAxis, type ScrewDrive } from '@/core/model';
 import { type Candidate, measured, offer, same, set } from './edits';
 
 export const screwOf = ({ drive }: Axis): ScrewDrive | undefined =>
@@ -137,14 +137,7 @@ const RIDING = { each: 0.5, perTorque: 0.45 } as const;
 export function turningNut(axis: Axis): Candidate[] {
   const drive = screwOf(axis);
   if (!drive || drive.turning === 'nut') return [];
-  const { motor } = axis;
-  const torque =
-    motor.kind === 'stepper'
-      ? motor.holdingTorque.si
-      : motor.kind === 'servo'
-        ? motor.peakTorque.si
-        : motor.stallTorque.si;
-  const mass = drive.sets * (RIDING.each + RIDING.perTorque * torque);
+  const mass = drive.sets * (RIDING.each + RIDING.perTorque * mostTorqueOf(axis.motor));
   const body = {
     id: 'riding-motor',
     name: 'Motor and belt that ride with the nut',

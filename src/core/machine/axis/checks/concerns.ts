@@ -31,6 +31,8 @@ const SHIFT_STEP = 0.05;
 const SPRING_TO_SPARE = THIN_MARGIN + 0.01;
 /** A park position stands so much farther from a joint than it must. */
 const FROM_JOINT = 1.2;
+/** A link is made a third longer than it must be: four radii instead of three. */
+const LONGER_LINK = 4 / 3;
 /** A chain is pulled a hair tighter than the least. */
 const HAIR = 1.02;
 /** Below a quarter of the shaft's limit the pretension is not what overloads it. */
@@ -82,6 +84,11 @@ const driveConcerns = [
     ];
   }),
   concern('chain-ripple', () => steps('teeth', 'drive.teeth', smoothSprockets)),
+  concern('crank-stroke', (_, found) => {
+    const to = Number(found.params.radius);
+    return [offer('crank-radius', [set('drive.crankRadius', to)], { to })];
+  }),
+  concern('link-short', (_, found) => steps('longer-link', 'drive.linkLength', [found.limit * LONGER_LINK])),
   concern('shaft-load', ({ analysis: { axis } }, found) => {
     const { drive, reducer } = axis;
     const tight = drive.kind === 'belt' && drive.pretension.si > found.limit * PRETENSION_COUNTS;

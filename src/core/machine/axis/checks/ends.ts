@@ -4,7 +4,7 @@ import { type Candidate, offer, rounded, set } from '../candidates';
 import { type Side, sides } from '../end-places';
 import type { EndReport, EndsReport } from '../stopping';
 import type { AxisSubject } from './subject';
-import { axisCheck } from './subject';
+import { poweredCheck } from './subject';
 
 /** What is asked of every end once somebody has begun to say how the axis stops. */
 const eachEnd = <T>({ ends }: AxisSubject, of: (end: EndReport, all: EndsReport) => T[]): T[] =>
@@ -14,7 +14,7 @@ const upToMm = (si: number) => Math.ceil(si * 1000 - 1e-6) / 1000;
 const pathOf = (side: Side, field: string) => `fit.ends.${side}.${field}` as AxisFieldPath;
 
 /** A switch must trip so far in that the axis stands before its crash zone, coming at rapid. */
-const endSwitch = axisCheck({
+const endSwitch = poweredCheck({
   code: 'end-switch',
   judge: (subject) =>
     eachEnd(subject, ({ side, place, room, stopHome }): Checked<'end-switch'>[] => {
@@ -122,7 +122,7 @@ const strongerCushion = ({ analysis: { axis }, ends }: AxisSubject, side: Side):
 };
 
 /** The power fails at rapid: what is left of the energy when the stop is met. */
-const endCoast = axisCheck({
+const endCoast = poweredCheck({
   code: 'end-coast',
   judge: (subject) =>
     eachEnd(subject, (end, { brake }) => cushioned('end-coast', end, end.coasting, capOf(subject), brake)),
@@ -130,7 +130,7 @@ const endCoast = axisCheck({
 });
 
 /** Nobody stops it: the stop is met at rapid. A fault that a soft limit does not see, so thin at most. */
-const endRunaway = axisCheck({
+const endRunaway = poweredCheck({
   code: 'end-runaway',
   judge: (subject) =>
     eachEnd(subject, (end, { brake }) =>
@@ -141,7 +141,7 @@ const endRunaway = axisCheck({
 });
 
 /** The motor leans on the stop until somebody switches it off. */
-const endLean = axisCheck({
+const endLean = poweredCheck({
   code: 'end-lean',
   judge: (subject) => {
     const cap = capOf(subject);
@@ -160,7 +160,7 @@ const endLean = axisCheck({
 });
 
 /** What turns the drive by hand knows no switch: only a hard stop ends it. */
-const endCrank = axisCheck({
+const endCrank = poweredCheck({
   code: 'end-crank',
   judge: ({ analysis: { axis } }) => {
     const { crank, stops } = axis.fit;
@@ -180,7 +180,7 @@ const endCrank = axisCheck({
 });
 
 /** A switch that opens nothing when its wire is cut tells nobody. */
-const endWired = axisCheck({
+const endWired = poweredCheck({
   code: 'end-wired',
   judge: ({ analysis: { axis } }) =>
     sides.flatMap((side) => {

@@ -1,8 +1,8 @@
 import { atLeast, atMost, comfort, exactly, NEVER_ENDS, unlessMissing } from '@/core/findings';
 import { offer, rounded, set } from '../candidates';
-import { axisCheck } from './subject';
+import { poweredCheck } from './subject';
 
-const homeFast = axisCheck({
+const homeFast = poweredCheck({
   code: 'home-fast',
   judge: ({ analysis: { axis }, ends }) => {
     const { at, speed } = axis.fit.homing;
@@ -29,7 +29,7 @@ const homeFast = axisCheck({
 /** Spread of a home position that is hardly felt, m; common practice, no source. */
 const FINE_HOME = 5e-6;
 
-const homeSpread = axisCheck({
+const homeSpread = poweredCheck({
   code: 'home-spread',
   judge: ({ ends }) =>
     ends.homeSpread === null
@@ -53,7 +53,7 @@ const homeSpread = axisCheck({
 });
 
 /** Two motors that find their zero by one switch keep whatever skew they woke up with. */
-const homeSkew = axisCheck({
+const homeSkew = poweredCheck({
   code: 'home-skew',
   judge: ({ analysis: { axis }, ends }) => {
     const { motors, skew: allowed } = axis.fit.homing;
@@ -77,7 +77,7 @@ const homeSkew = axisCheck({
  * margin,
  * it stands outside of its own soft limits, and many controllers refuse the next move.
  */
-const homePullOff = axisCheck({
+const homePullOff = poweredCheck({
   code: 'home-pull-off',
   judge: ({ analysis: { axis } }) => {
     const { homing, ends, scatter } = axis.fit;

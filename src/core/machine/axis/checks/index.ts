@@ -1,17 +1,18 @@
 import type { AnyCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
+import { balanceChecks } from './balance';
 import { chainChecks } from './chain';
 import { concernChecks } from './concerns';
 import { endChecks } from './ends';
 import { homingChecks } from './homing';
 import { midBand } from './mid-band';
-import { motionChecks, rampChecks } from './motion';
+import { moveChecks, railShort, rampChecks } from './motion';
 import { motorChecks, motorLimitChecks } from './motor';
 import { screwChecks } from './plate-screws';
 import { plateChecks } from './plates';
 import { rungChecks } from './rungs';
 import { stackChecks } from './stacks';
-import type { AxisSubject } from './subject';
+import { type AxisSubject } from './subject';
 import { trainChecks } from './train';
 
 export { INERTIA_ENDS } from './motor';
@@ -20,7 +21,9 @@ export { type AxisSubject, subjectOf } from './subject';
 const all = [
   ...rungChecks,
   ...trainChecks,
-  ...motionChecks,
+  ...balanceChecks,
+  railShort,
+  ...moveChecks,
   ...motorChecks,
   midBand,
   ...chainChecks,
@@ -42,6 +45,7 @@ export type AxisChecked = Checked<AxisCode>;
 export const doubtedAxisChecks: readonly AnyCheck<AxisSubject, AxisCode>[] = [
   ...rungChecks,
   ...trainChecks,
+  ...balanceChecks,
   ...rampChecks,
   ...motorLimitChecks,
   midBand,

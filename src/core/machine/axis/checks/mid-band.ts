@@ -3,7 +3,7 @@ import { putInAxis } from '@/core/model';
 import { quantity } from '@/core/units';
 import type { Analysis, LoadCase } from '../analysis';
 import { moreTorque, offer } from '../candidates';
-import { axisCheck } from './subject';
+import { poweredCheck } from './subject';
 
 const TURN = 2 * Math.PI;
 /**
@@ -32,7 +32,7 @@ function leastThere({ cases, gear, motor }: Analysis) {
 }
 
 /** Resonance of rotor and current in the middle of the speed range of an open-loop stepper. */
-export const midBand = axisCheck({
+export const midBand = poweredCheck({
   code: 'mid-band',
   judge: ({ analysis }) => {
     const { motor } = analysis.axis;

@@ -5,9 +5,10 @@ import { quantity } from '@/core/units';
 import { THIN_MARGIN } from '@/core/findings';
 import { askLess, offer, railReaches, set, softer } from '../candidates';
 import { frequencyOf } from '../train';
-import { axisCheck } from './subject';
+import { axisCheck, poweredCheck } from './subject';
 
-const railShort = axisCheck({
+/** Whether the rail is long enough for the travel. */
+export const railShort = axisCheck({
   code: 'rail-short',
   judge: ({ analysis: { axis }, sheet }) => {
     const { guide, demands } = axis;
@@ -37,7 +38,7 @@ const railShort = axisCheck({
   },
 });
 
-const neverReached = axisCheck({
+const neverReached = poweredCheck({
   code: 'never-reached',
   judge: ({ analysis: { axis }, sheet }) => {
     const { travel, acceleration, jerk, rapid } = axis.demands;
@@ -73,7 +74,7 @@ const neverReached = axisCheck({
   },
 });
 
-const rampRings = axisCheck({
+const rampRings = poweredCheck({
   code: 'ramp-rings',
   judge: (subject) => {
     const { analysis, sheet } = subject;
@@ -99,5 +100,5 @@ const rampRings = axisCheck({
 /** Ramps against ringing: what doubt about figures can turn; travel and rails are chosen. */
 export const rampChecks = [rampRings] as const;
 
-/** Checks of rail and ramps. */
-export const motionChecks = [railShort, neverReached, rampRings] as const;
+/** Checks of ramps: what a motor is asked for. */
+export const moveChecks = [neverReached, rampRings] as const;

@@ -5,13 +5,13 @@ import { stepper } from '@/core/motors';
 import type { Analysis } from '../analysis';
 import { ample, gearing, leads, moreDrive, offer, softer, steps } from '../candidates';
 import { energyBack, powerOf } from '../duty';
-import { axisCheck } from './subject';
+import { poweredCheck } from './subject';
 
 /**
  * Load over rotor inertia that is taken well: steppers 10, servos 5 for stiff tuning. Common practice, no
  * source.
  */
-const inertiaLimit = { stepper: 10, servo: 5, geared: 10 } as const;
+const inertiaLimit = { stepper: 10, servo: 5, geared: 10, hand: Infinity } as const;
 /** Past so many times that limit a load throws its rotor about, whatever the tuning; common practice. */
 export const INERTIA_ENDS = 5;
 /** A driver set to within so much of the full current holds nothing back: switches come in coarse steps. */
@@ -32,7 +32,7 @@ const torqueIsShort = (analysis: Analysis): boolean =>
 const crestOf = ({ driver }: Analysis['axis']) =>
   driver.setCurrent.si * (driver.marking === 'rms' ? Math.SQRT2 : 1);
 
-const crestLow = axisCheck({
+const crestLow = poweredCheck({
   code: 'crest-low',
   judge: ({ analysis }) => {
     const { motor, driver } = analysis.axis;
@@ -54,7 +54,7 @@ const crestLow = axisCheck({
   candidates: ({ analysis: { axis } }) => moreDrive(axis).filter((c) => c.code === 'crest'),
 });
 
-const supplyLow = axisCheck({
+const supplyLow = poweredCheck({
   code: 'supply-low',
   judge: ({ analysis, sheet }) => {
     const { motor, supply } = analysis.axis;
@@ -75,9 +75,9 @@ const supplyLow = axisCheck({
   candidates: ({ analysis: { axis } }) => moreDrive(axis).filter((c) => c.code === 'supply'),
 });
 
-const inertiaCheck = axisCheck({
+const inertiaCheck = poweredCheck({
   code: 'inertia-ratio',
-  judge: ({ analysis: { axis, mass, share, drive, gear }, sheet }) => {
+  judge: ({ analysis: { axis, mass, massSource, share, drive, gear }, sheet }) => {
     const load = sheet.apply(
       reflectedInertia,
       { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: gear.ratio },
@@ -85,7 +85,7 @@ const inertiaCheck = axisCheck({
       {
         ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}),
         driveInertia: drive.inertiaSource,
-        mass: 'loads.masses',
+        mass: massSource,
         k: '#drive.k',
       },
     );
@@ -108,7 +108,7 @@ const inertiaCheck = axisCheck({
   candidates: ({ analysis: { axis } }) => [...leads(axis, any), ...gearing(axis)],
 });
 
-const motorHeat = axisCheck({
+const motorHeat = poweredCheck({
   code: 'motor-heat',
   judge: ({ analysis, duty, sheet }) => {
     const rated = analysis.motor.continuous;
@@ -131,7 +131,7 @@ const motorHeat = axisCheck({
   candidates: ({ analysis: { axis } }) => [...softer(axis), ...gearing(axis), ...leads(axis, any)],
 });
 
-const supplyPower = axisCheck({
+const supplyPower = poweredCheck({
   code: 'supply-power',
   judge: ({ analysis, sheet }) => {
     const { power } = analysis.axis.supply;
@@ -148,7 +148,7 @@ const supplyPower = axisCheck({
   candidates: (_, found) => steps('bigger-supply', 'supply.power', [ample(found.limit)]),
 });
 
-const regeneration = axisCheck({
+const regeneration = poweredCheck({
   code: 'regeneration',
   judge: ({ analysis, sheet }) => {
     const { supply, driver } = analysis.axis;

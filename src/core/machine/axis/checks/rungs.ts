@@ -1,3 +1,4 @@
+import { isCranked, type Motor } from '@/core/model';
 import type { Checked, Params } from '@/core/findings';
 import { verdictOf } from '@/core/findings';
 import { quantity } from '@/core/units';
@@ -23,6 +24,7 @@ const torquePath = {
   stepper: 'motor.holdingTorque',
   servo: 'motor.peakTorque',
   geared: 'motor.stallTorque',
+  hand: 'motor.effort',
 } as const;
 
 /** The input that a rung hangs on. */
@@ -33,16 +35,18 @@ const rungPath: Record<RungId, (analysis: Analysis) => string> = {
   'line-speed': () => 'drive.maxSpeed',
   reducer: () => 'reducer.inputSpeed',
   pulses: () => 'controller.pulseLimit',
-  'motor-speed': ({ axis }) => (axis.motor.kind === 'geared' ? 'motor.noLoadSpeed' : 'motor.maxSpeed'),
+  'motor-speed': ({ motor }) => motor.topSpeed?.source ?? 'motor.kind',
   'torque-rapid': ({ axis }) => torquePath[axis.motor.kind],
   'torque-cut': ({ axis }) => torquePath[axis.motor.kind],
 };
 
 function paramsOf(analysis: Analysis, over: number | undefined, wish: string): Params {
   const { drive } = analysis.axis;
-  if (drive.kind !== 'screw') return { wish };
+  const cranked = isCranked(analysis.axis) ? 1 : 0;
+  if (drive.kind !== 'screw') return { wish, cranked };
   return {
     wish,
+    cranked,
     root: drive.rootDiameter.si,
     length: over ?? drive.betweenBearings.si,
     heat: analysis.drive.heatCompression,
@@ -84,6 +88,16 @@ const smallerRatios = [5, 4, 3, 2];
 
 const longer = (lead: number, now: number) => lead > now;
 
+/** Command pulses of a turn as they are set in a drive. */
+const fewerCounts = (motor: Motor) =>
+  'countsPerTurn' in motor
+    ? steps(
+        'counts',
+        'motor.countsPerTurn',
+        coarserCounts.filter((c) => c < motor.countsPerTurn.si),
+      )
+    : [];
+
 /** Fewer pulses for the same way, or a controller that gives more of them. */
 const fewerPulses: Find = ({ analysis: { axis } }, found) => {
   const { motor, driver, controller } = axis;
@@ -94,11 +108,7 @@ const fewerPulses: Find = ({ analysis: { axis } }, found) => {
           'driver.microsteps',
           coarserSteps.filter((m) => m < driver.microsteps.si),
         )
-      : steps(
-          'counts',
-          'motor.countsPerTurn',
-          coarserCounts.filter((c) => c < motor.countsPerTurn.si),
-        );
+      : fewerCounts(motor);
   const faster = pulseRates.filter((f) => f > controller.pulseLimit.si);
   return [
     ...coarser,

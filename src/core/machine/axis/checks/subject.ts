@@ -2,7 +2,7 @@ import { type Check, defineCheck } from '@/core/checks';
 import type { Checked } from '@/core/findings';
 import type { DriveConcern } from '@/core/drives';
 import type { GuideConcern } from '@/core/guides';
-import type { Axis } from '@/core/model';
+import { type Axis, isCranked } from '@/core/model';
 import type { MotorConcern } from '@/core/motors';
 import type { Worksheet } from '@/core/worksheet';
 import type { Analysis } from '../analysis';
@@ -76,6 +76,15 @@ export function subjectOf(analysis: Analysis, sheet: Worksheet, others: readonly
 export const axisCheck = <const Code extends string>(
   check: Omit<Check<Code, AxisSubject, AxisRemedyCode>, 'scope'>,
 ): Check<Code, AxisSubject, AxisRemedyCode> => defineCheck({ scope: 'axis', ...check });
+
+/** A check that only a motor can fail: a hand knows when it stands, and no power drives it into its stops. */
+export const poweredCheck = <const Code extends string>(
+  check: Omit<Check<Code, AxisSubject, AxisRemedyCode>, 'scope'>,
+): Check<Code, AxisSubject, AxisRemedyCode> =>
+  axisCheck<Code>({
+    ...check,
+    judge: (subject) => (isCranked(subject.analysis.axis) ? undefined : check.judge(subject)),
+  });
 
 /** What a part finds about itself, with what may be tried against it. */
 export const concern = <const Code extends Concern>(

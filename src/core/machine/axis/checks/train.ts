@@ -1,10 +1,10 @@
 import { atLeast, atMost, type Checked, comfort, unlessMissing, type Verdict } from '@/core/findings';
 import type { ThrustCode } from '@/core/drives';
-import { putInAxis } from '@/core/model';
+import { isCranked, putInAxis } from '@/core/model';
 import { shaftTorque, torqueBehind } from '@/core/motion';
 import type { Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
-import type { Analysis } from '../analysis';
+import { type Analysis, movingMass } from '../analysis';
 import {
   ample,
   bothSides,
@@ -46,7 +46,7 @@ const thrustCheck = <const Code extends ThrustCode>(code: Code, candidates: Find
     code,
     judge: ({ analysis: { drive, cases } }) => {
       const { thrustLimit } = drive;
-      if (thrustLimit.code !== code) return undefined;
+      if (thrustLimit?.code !== code) return undefined;
       const { path, limit, line } = thrustLimit;
       return atLeast({ code, path, kind: 'force', have: limit, need: cases.cut.force, line });
     },
@@ -86,7 +86,7 @@ function outputTorque(analysis: Analysis, sheet: Worksheet): Quantity<'torque'> 
 const drops = axisCheck({
   code: 'drops',
   judge: ({ analysis, sheet }) => {
-    const { axis, gravity, motor, mass } = analysis;
+    const { axis, gravity, motor } = analysis;
     if (Math.abs(gravity) <= holdingDrag(analysis, sheet)) return undefined;
     const left = restingTorque(analysis, sheet);
     const held = motor.locks ? Infinity : motor.brake;
@@ -103,7 +103,13 @@ const drops = axisCheck({
       value: left,
       limit: most,
       margin: verdict === 'holds' ? Infinity : most / left,
-      params: { weight: gravity, mass, sets: axis.drive.sets, brake: motor.brake },
+      params: {
+        weight: gravity,
+        mass: movingMass(axis),
+        sets: axis.drive.sets,
+        brake: motor.brake,
+        cranked: isCranked(axis) ? 1 : 0,
+      },
       line: 'drops',
     };
   },
@@ -111,7 +117,7 @@ const drops = axisCheck({
     const to = gravity + axis.loads.counterbalance.si;
     return [
       // A brake holds whatever the weight becomes; a counterbalance only the weight that it was set to.
-      ...brake(found.value),
+      ...brake(found.value, axis),
       ...(gravity > 0
         ? [offer('counterbalance', [set('loads.counterbalance', Math.round(to))], { to })]
         : []),
@@ -264,6 +270,7 @@ export const trainChecks = [
     ...bothSides(axis),
     ...softer(axis),
   ]),
+  thrustCheck('pin-load', () => []),
   thrustCheck('chain-pull', ({ analysis: { axis } }) => [...bothSides(axis), ...softer(axis)]),
   drops,
   thinSelfLock,

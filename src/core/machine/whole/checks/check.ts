@@ -27,6 +27,8 @@ const wholeRemedyCodes = [
   'more-power',
   'raise-gantry',
   'slower-spindle',
+  'spindle-centre',
+  'spindle-pulley',
   'smaller-area',
   'smaller-stock',
   'softer-ramp',

@@ -6,6 +6,7 @@ import { cutChecks } from './cuts';
 import { frameChecks } from './frame';
 import { passingChecks } from './passing';
 import { placeChecks, placeFigures } from './place';
+import { spindleChecks } from './spindle';
 import { standChecks } from './tips';
 
 export { type MachineRemedyCode, machineRemedyCodes } from './check';
@@ -15,6 +16,7 @@ const all = [
   ...areaChecks,
   ...passingChecks,
   ...cutChecks,
+  ...spindleChecks,
   ...placeChecks,
   ...standChecks,
   ...frameChecks,
@@ -29,6 +31,7 @@ export type MachineChecked = Checked<MachineCode>;
  */
 export const doubtedMachineChecks: readonly AnyCheck<JudgedMachine, MachineCode>[] = [
   ...cutChecks,
+  ...spindleChecks,
   ...placeFigures,
   ...standChecks,
   ...frameChecks,

@@ -1,0 +1,1 @@
+export { bearingSpeed, centreForLength, motorSpeedFor, rimSpeed, spindleSpeed, wrapAngle } from './formulas';

@@ -1,0 +1,2 @@
+export { handTorque } from './formulas';
+export { resolveHand } from './resolve';
