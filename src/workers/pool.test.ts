@@ -12,6 +12,7 @@ import {
 import type { Project } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { type AnyWorker, jobPool, type JobPool } from './pool';
+import type { JobService } from './protocol';
 import { jobService } from './service';
 
 const [kayak, gate] = demoMachines() as [Project, Project];
@@ -105,6 +106,26 @@ describe('a pool of workers', () => {
     expect(steps.map((s) => s.done)).toEqual(steps.map((_, i) => i + 1));
     expect(steps.at(-1)!.done).toBe(steps[0]!.of);
   });
+  it('a step that is overtaken by its result is not told', async () => {
+    const late = () => {
+      const worker = new StandInWorker(true);
+      const run: JobService['run'] = (_id, _name, _input, onStep) => {
+        void onStep({ done: 1, of: 2 } as never);
+        setTimeout(() => void onStep({ done: 2, of: 2 } as never), 20);
+        return Promise.resolve({ ok: true, output: 7 } as never);
+      };
+      expose({ ping: () => 'here', run, cancel: () => undefined }, worker.channel.port2);
+      return worker;
+    };
+    const told: unknown[] = [];
+    let back = false;
+    const job = poolOf(1, late).run('frame', inputsOf(kayak), { onStep: () => told.push(back) });
+    await job.result;
+    back = true;
+    await new Promise((after) => setTimeout(after, 100));
+    expect(told).not.toContain(true);
+  });
+
   it('ends a job that is cancelled, and the worker takes the next one', async () => {
     const pool = poolOf();
     let told = 0;

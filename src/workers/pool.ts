@@ -9,6 +9,7 @@ export interface Job<N extends JobName> {
 }
 
 export interface JobOptions<N extends JobName> {
+  /** Told how far it is; never after the job has come back. */
   readonly onStep?: (step: Jobs[N]['step']) => void;
   /** Of the jobs in one lane only the newest counts: it ends those before it. */
   readonly lane?: string;
@@ -105,7 +106,12 @@ export function jobPool(tools: PoolTools): JobPool {
         if (!ended) onStep(step);
       });
     };
-    const result = runSomewhere(crew, direct, start, () => ended).then((r) => (ended ? CANCELLED : r));
+    const result = runSomewhere(crew, direct, start, () => ended).then((r) => {
+      const outcome = ended ? CANCELLED : r;
+      // Steps and results come over two ports: a step that is overtaken by its result is news of the past.
+      ended = true;
+      return outcome;
+    });
     return { result, cancel };
   }
 
