@@ -6,7 +6,7 @@ import { runSearch, smallCatalogue } from '@test/helpers/search';
 import { isKnown, type Scale, scales, type SearchLimits } from '.';
 import { fittingHours } from './effort';
 import { driveCodes, motorCodes, tightened } from './judged';
-import { moneyOf } from './pairs';
+import { moneyOf } from './sides';
 import { electricalRows, joined, mechanicalRows } from './space';
 
 const [kayak, gate, scenery] = demoMachines() as [Project, Project, Project];

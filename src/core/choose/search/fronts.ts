@@ -1,6 +1,9 @@
 import TinyQueue from 'tinyqueue';
+import type { Axis } from '@/core/model';
 import { type LineFigures, spare } from './judged';
-import { type Electrical, HAIR, type Mechanical, type Pairs, pulsed, type Sides } from './pairs';
+import { HAIR } from './gearings';
+import { type Pairs, torqueMargin } from './pairs';
+import { type Electrical, type Mechanical, pulsed, type Sides } from './sides';
 
 /** What money is held against. */
 export const scales = ['speed', 'torque', 'stiffness', 'lost', 'error', 'effort'] as const;
@@ -33,9 +36,8 @@ export interface FrontAsked {
   /** Places of the drives that it is over. */
   readonly among: readonly number[];
   readonly scale: Scale;
-  /** Speed that is asked of the axis, m/s, and pulses that its controller gives, Hz. */
-  readonly rapid: number;
-  readonly pulseLimit: number;
+  /** What the axis asks, and the pulses that its controller gives. */
+  readonly axis: Pick<Axis, 'demands' | 'controller'>;
   readonly worth: Worth;
 }
 
@@ -56,12 +58,13 @@ const capOf = ({ slowest, stiffness, lost, error, hours }: Mechanical, scale: Sc
   })[scale];
 
 /** Whether a drive and a motor may be faster than so many times the rapid that is asked. */
-function mayRun(drive: Mechanical, motor: Electrical, times: number, { rapid, pulseLimit }: FrontAsked) {
+function mayRun(drive: Mechanical, motor: Electrical, times: number, { axis }: FrontAsked) {
   // What passed the tests at the rapid itself need not be asked again.
   if (times <= 1) return true;
+  const rapid = axis.demands.rapid.si;
   const turns = (times * rapid) / drive.kMotor;
   if (turns >= motor.top * (1 + HAIR)) return false;
-  if (pulsed(motor, pulseLimit, rapid / drive.kMotor) * (1 + HAIR) <= times) return false;
+  if (pulsed(motor, axis.controller.pulseLimit.si, rapid / drive.kMotor) * (1 + HAIR) <= times) return false;
   return spare(motor.usable(turns), drive.rapid + motor.rotor * drive.alpha) >= 1 - HAIR;
 }
 
@@ -79,24 +82,21 @@ const inTurn = (a: Waiting, b: Waiting): number => a.money - b.money || a.drive 
  * only where it may be worth more than all that are cheaper. Exact: what is passed over cannot be on it.
  * Tells each pair that it has judged.
  */
-export function* frontOf(
-  { drives, motors }: Sides,
-  pairs: Pairs,
-  asked: FrontAsked,
-): Generator<Place, Point[]> {
-  const { among, scale, worth } = asked;
+export function* frontOf(sides: Sides, pairs: Pairs, asked: FrontAsked): Generator<Place, Point[]> {
+  const { drives, motors } = sides;
+  const { among, scale, worth, axis } = asked;
   const front: Point[] = [];
   let best = -Infinity;
   const queue = new TinyQueue<Waiting>([], inTurn);
   const may = (drive: number, at: number): boolean => {
-    if (scale === 'torque') return pairs.torque[at]! * (1 + HAIR) > best;
-    if (scale !== 'speed') return true;
-    return mayRun(drives[drive]!, motors[pairs.motors[at]!]!, best, asked);
+    const motor = pairs.motors[at]!;
+    if (scale === 'torque') return torqueMargin(sides, axis, drive, motor) * (1 + HAIR) > best;
+    return scale !== 'speed' || mayRun(drives[drive]!, motors[motor]!, best, asked);
   };
   /** The next pair of a drive that may be worth more than the best so far. */
   const wait = (drive: number, from: number) => {
     if (capOf(drives[drive]!, scale) <= best) return;
-    const end = pairs.start[drive + 1]!;
+    const end = pairs.start[drive]! + pairs.count[drive]!;
     let at = from;
     while (at < end && !may(drive, at)) at += 1;
     if (at < end) queue.push({ drive, at, money: drives[drive]!.money + motors[pairs.motors[at]!]!.money });

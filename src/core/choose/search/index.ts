@@ -2,7 +2,7 @@ export { isKnown, scaled, type Scale, scales } from './fronts';
 export { type LineCode, type LineFigures } from './judged';
 export { driveCodes, judgedLine, type LineJudged } from './judged';
 export { type LikelyLine, linesByMoney } from './ordered';
-export { type Killed } from './pairs';
+export { type Killed } from './sides';
 export {
   type FoundLine,
   type PresentLine,

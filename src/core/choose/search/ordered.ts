@@ -1,6 +1,7 @@
 import TinyQueue from 'tinyqueue';
 import { type Axis, axisIssues, type OwnPart } from '@/core/model';
-import { pairsOf, sidesOf, torquesOf } from './pairs';
+import { pairsOf } from './pairs';
+import { sidesOf } from './sides';
 import { joined, type Row, type SearchLimits } from './space';
 
 /** A drive train that no cheap test refused; it was not put through every check yet. */
@@ -39,10 +40,10 @@ export function* linesByMoney(
   while (!step.done) step = steps.next();
   const sides = step.value;
   const { drives, motors } = sides;
-  const pairs = pairsOf(sides, torquesOf(sides, axis.demands, limits.sure), axis, limits);
+  const pairs = pairsOf(sides, axis, limits);
   const queue = new TinyQueue<Waiting>([], inTurn);
   const wait = (drive: number, at: number) => {
-    if (at >= pairs.start[drive + 1]!) return;
+    if (at >= pairs.start[drive]! + pairs.count[drive]!) return;
     queue.push({ drive, at, money: drives[drive]!.money + motors[pairs.motors[at]!]!.money });
   };
   drives.forEach((_, drive) => wait(drive, pairs.start[drive]!));

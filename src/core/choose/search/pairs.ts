@@ -1,282 +1,92 @@
-import { familyById } from '@/core/catalogue';
-import { THIN_MARGIN } from '@/core/findings';
-import { type Analysis, axisCost } from '@/core/machine';
-import type { Axis, OwnPart } from '@/core/model';
-import { resolveMotor } from '@/core/motors';
-import { quantity } from '@/core/units';
-import { silentWorksheet } from '@/core/worksheet';
-import { driveHours } from './effort';
-import {
-  judgedDrive,
-  judgedMotor,
-  type LineCode,
-  type LineFigures,
-  spare,
-  tightened,
-  wantsTension,
-} from './judged';
-import { electricalRows, mechanicalRows, microsteps, type Row, type SearchLimits } from './space';
+import type { Axis } from '@/core/model';
+import { asksAtLeast, type Demands, gearingsOf, HAIR } from './gearings';
+import { spare } from './judged';
+import type { Electrical, Killed, Sides } from './sides';
+import type { SearchLimits } from './space';
 
-/**
- * A test here may let a pair through that the full checks refuse, never the other way round: what is a hair
- * short by rounding is left to them.
- */
-export const HAIR = 1e-9;
-
-/** A drive that holds by itself, with what it asks of a motor. SI. */
-export interface Mechanical {
-  readonly row: Row;
-  readonly money: number;
-  readonly kMotor: number;
-  /** Acceleration of the motor shaft at the ramp of the axis, rad/s². */
-  readonly alpha: number;
-  /** Torque at the motor while speeding up at rapid, and while cutting, its rotor left out. */
-  readonly rapid: number;
-  readonly cut: number;
-  /** Highest speed of the drive itself over the rapid that is asked. */
-  readonly slowest: number;
-  readonly stiffness: number;
-  readonly lost: number;
-  readonly error: number;
-  /** Hours that drive and reducer take to fit; a motor adds to them. */
-  readonly hours: number;
-  /** Links of the two that are not known. */
-  readonly unknown: LineFigures['unknown'];
-  /** Torque at the motor that the weight leaves to be held with no power, N·m. */
-  readonly left: number;
-  /** Inertia of the load at the motor. */
-  readonly load: number;
-}
-
-/** A motor with driver and supply. */
-export interface Electrical {
-  readonly row: Row;
-  readonly money: number;
-  readonly rotor: number;
-  /** Torque that may be used at a speed of the shaft, N·m and rad/s. */
-  readonly usable: (speed: number) => number;
-  /** Highest speed whatever the torque, rad/s. */
-  readonly top: number;
-  /** Torque that it holds with no power, and inertia that it stands. */
-  readonly holds: number;
-  readonly loadMost: number;
-  /** Pulses for a radian of the shaft as the driver is set, and that setting; 0: it has none. */
-  readonly pulses: number;
-  readonly fine: number;
-}
-
-/** How many combinations went by what each failed first: a check, the budget, a price that nobody said. */
-export type Killed = Partial<Record<LineCode | 'money' | 'price', number>>;
-
-const sides = {
-  drive: ['drive', 'reducer'],
-  motor: ['motor', 'driver', 'supply'],
-} as const;
-
-/**
- * Money for what a search deals with on one side of the motor shaft; infinite where a part that is not in the
- * drawer has no price: what nobody knows must not look cheap.
- */
-export function moneyOf(own: readonly OwnPart[], axis: Axis, side: keyof typeof sides): number {
-  let sum = 0;
-  for (const { family, count, price } of axisCost({ ownParts: [...own] }, axis)) {
-    const link = familyById(family)?.link;
-    if (sides[side].some((l) => l === link)) sum += count > 0 ? count * (price ?? Infinity) : 0;
+/** Places in a row that grows, without a box for each. */
+class Places {
+  private kept = new Uint32Array(1024);
+  length = 0;
+  push(place: number) {
+    if (this.length === this.kept.length) {
+      const wider = new Uint32Array(2 * this.length);
+      wider.set(this.kept);
+      this.kept = wider;
+    }
+    this.kept[this.length++] = place;
   }
-  return sum;
-}
-
-function mechanicalOf(row: Row, analysis: Analysis) {
-  const { demands, motor } = row.axis;
-  const { gear, cases } = analysis;
-  const alpha = demands.acceleration.si / gear.kMotor;
-  const rotor = motor.rotorInertia.si * alpha;
-  return {
-    row,
-    kMotor: gear.kMotor,
-    alpha,
-    rapid: cases['speed-up'].torque - rotor,
-    cut: cases.cut.torque - rotor,
-  };
-}
-
-function electricalOf(row: Row, own: readonly OwnPart[], sure: boolean): Electrical {
-  const { axis } = row;
-  const motor = resolveMotor(axis, silentWorksheet);
-  const [ratio, k] = [quantity('ratio', 1), quantity('travelPerRadian', 1)];
-  const pulses = motor.pulses(ratio, undefined, k, silentWorksheet);
-  return {
-    row,
-    money: moneyOf(own, axis, 'motor'),
-    rotor: axis.motor.rotorInertia.si,
-    ...judgedMotor(axis, sure),
-    usable: (speed) => motor.usable(quantity('angularSpeed', speed)),
-    top: motor.topSpeed?.speed ?? Infinity,
-    pulses,
-    fine: axis.motor.kind === 'stepper' ? axis.driver.microsteps.si : 0,
-  };
-}
-
-/** Highest speed by the pulses of the controller over a speed of the shaft, its driver set for that. */
-export function pulsed({ pulses, fine }: Electrical, limit: number, turns: number): number {
-  const most = limit / (pulses * turns);
-  return fine ? (most * fine) / microsteps(fine, most) : most;
-}
-
-/** Both sides of the motor shaft, and what of the drives does not hold by itself. */
-export interface Sides {
-  readonly drives: readonly Mechanical[];
-  readonly motors: readonly Electrical[];
-  /** Drives that were looked at, those that hold by themselves among them. */
-  readonly looked: number;
-  readonly killed: Killed;
-}
-
-/** Drives between two tellings of how far a search is. */
-const STRIDE = 100;
-
-/** Works out both sides of the shaft, each row by itself. Tells on the way how many drives it has seen. */
-export function* sidesOf(
-  axis: Axis,
-  own: readonly OwnPart[],
-  limits: SearchLimits,
-): Generator<number, Sides> {
-  const motors = [...electricalRows(axis, own, limits)].map((row) => electricalOf(row, own, limits.sure));
-  const drives: Mechanical[] = [];
-  const killed: Killed = {};
-  let looked = 0;
-  for (const row of mechanicalRows(axis, own, limits)) {
-    if (looked++ % STRIDE === 0) yield looked;
-    let [drive, judged] = [row, judgedDrive(row.axis, limits.sure)];
-    if (judged.out !== null && wantsTension(judged.out) && limits.vary.includes('drive')) {
-      drive = { ...row, axis: tightened(row.axis, limits.sure) };
-      judged = judgedDrive(drive.axis, limits.sure);
-    }
-    if (judged.out !== null) {
-      killed[judged.out] = (killed[judged.out] ?? 0) + motors.length;
-      continue;
-    }
-    const money = moneyOf(own, drive.axis, 'drive');
-    if (money === Infinity) {
-      killed.price = (killed.price ?? 0) + motors.length;
-      continue;
-    }
-    const { analysis, slowest, stiffness, lost, error, unknown, left, load } = judged;
-    const hours = driveHours(analysis.axis);
-    const fast = slowest / axis.demands.rapid.si;
-    const figures = { slowest: fast, stiffness, lost, error, hours, unknown, left, load };
-    drives.push({ ...mechanicalOf(drive, analysis), money, ...figures });
+  all(): Uint32Array {
+    return this.kept.subarray(0, this.length);
   }
-  const byMoney = <T extends { readonly money: number; readonly row: Row }>(a: T, b: T) =>
-    a.money - b.money || (a.row.id < b.row.id ? -1 : 1);
-  return { drives: drives.sort(byMoney), motors: motors.sort(byMoney), looked, killed };
-}
-
-/** What nothing may be below of what is asked, where nothing may be thin. */
-const marginOf = (sure: boolean) => (sure ? THIN_MARGIN : 1);
-
-/** Torque of every motor at the speeds of every gearing: what a pair needs no formula for any more. */
-export interface Torques {
-  /** Place of a drive's gearing in the tables. */
-  readonly gearing: Uint32Array;
-  /** By gearing times the number of motors, plus the motor; N·m. */
-  readonly rapid: Float64Array;
-  readonly cut: Float64Array;
-  /** The same at the speeds at which the checks ask for it: somewhat higher where nothing may be thin. */
-  readonly askedRapid: Float64Array;
-  readonly askedCut: Float64Array;
-}
-
-export function torquesOf(
-  { drives, motors }: Sides,
-  { rapid, feed }: Axis['demands'],
-  sure: boolean,
-): Torques {
-  const places = new Map<number, number>();
-  const gearing = Uint32Array.from(drives, ({ kMotor }) => {
-    const at = places.get(kMotor) ?? places.size;
-    places.set(kMotor, at);
-    return at;
-  });
-  const table = (speed: number) => {
-    const found = new Float64Array(places.size * motors.length);
-    for (const [kMotor, at] of places)
-      for (let e = 0; e < motors.length; e++)
-        found[at * motors.length + e] = motors[e]!.usable(speed / kMotor);
-    return found;
-  };
-  const plain = { rapid: table(rapid.si), cut: table(feed.si) };
-  const asked = sure
-    ? { askedRapid: table(rapid.si * THIN_MARGIN), askedCut: table(feed.si * THIN_MARGIN) }
-    : { askedRapid: plain.rapid, askedCut: plain.cut };
-  return { gearing, ...plain, ...asked };
 }
 
 /** Pairs that may hold: for each drive the places of its motors, the cheapest first. */
 export interface Pairs {
-  /** Where the motors of a drive begin in `motors`; one more than there are drives. */
+  /** Where the motors of a drive begin in `motors`, and how many there are. */
   readonly start: Uint32Array;
+  readonly count: Uint32Array;
   readonly motors: Uint32Array;
-  /** Usable torque over what is asked, in the worse of the two cases; beside `motors`. */
-  readonly torque: Float64Array;
+  /** Pairs that were tested one by one; all others went by what their gearing says of their motor. */
+  readonly tested: number;
   readonly killed: Killed;
+}
+
+/** Adds up what went by the first that it failed. @param times of each so many. */
+function addUp(sum: Killed, counts: Killed, times: number) {
+  for (const [code, count] of Object.entries(counts) as [keyof Killed, number][])
+    if (count) sum[code] = (sum[code] ?? 0) + count * times;
 }
 
 /** The pairs that no cheap test refuses; what they are refused for is counted. */
 export function pairsOf(
-  { drives, motors }: Sides,
-  torques: Torques,
-  axis: Axis,
+  sides: Sides,
+  axis: Demands,
   { budget, sure }: Pick<SearchLimits, 'budget' | 'sure'>,
 ): Pairs {
-  const { demands, controller } = axis;
-  const count = motors.length;
-  const margin = marginOf(sure);
-  const start = new Uint32Array(drives.length + 1);
+  const { drives, motors } = sides;
+  const start = new Uint32Array(drives.length);
+  const count = new Uint32Array(drives.length);
   const column = (of: (m: Electrical) => number) => Float64Array.from(motors, of);
-  const [rotors, tops] = [column((m) => m.rotor), column((m) => m.top)];
-  const [money, holds, loads] = [column((m) => m.money), column((m) => m.holds), column((m) => m.loadMost)];
-  const killed = {
-    price: 0,
-    money: 0,
-    'torque-rapid': 0,
-    'torque-cut': 0,
-    pulses: 0,
-    'motor-speed': 0,
-    drops: 0,
-    'inertia-ratio': 0,
-  };
-  const found: number[] = [];
-  const worst: number[] = [];
-  for (let d = 0; d < drives.length; d++) {
-    const drive = drives[d]!;
-    const at = torques.gearing[d]! * count;
-    const turns = demands.rapid.si / drive.kMotor;
-    const left = budget === null ? Infinity : budget - drive.money;
-    for (let e = 0; e < count; e++) {
-      const rotor = rotors[e]! * drive.alpha;
-      const atRapid = spare(torques.rapid[at + e]!, drive.rapid + rotor);
-      const atCut = spare(torques.cut[at + e]!, drive.cut + rotor);
-      if (money[e] === Infinity) killed.price += 1;
-      else if (money[e]! > left) killed.money += 1;
-      else if (spare(torques.askedRapid[at + e]!, drive.rapid + rotor) < 1 - HAIR)
-        killed['torque-rapid'] += 1;
-      else if (spare(torques.askedCut[at + e]!, drive.cut + rotor) < 1 - HAIR) killed['torque-cut'] += 1;
-      else if (pulsed(motors[e]!, controller.pulseLimit.si, turns) < margin * (1 - HAIR)) killed.pulses += 1;
-      else if (tops[e]! * (1 + HAIR) < turns * margin) killed['motor-speed'] += 1;
-      else if (drive.left > holds[e]! * (1 + HAIR)) killed.drops += 1;
-      else if (drive.load > loads[e]! * (1 + HAIR)) killed['inertia-ratio'] += 1;
-      else {
-        found.push(e);
-        worst.push(Math.min(atRapid, atCut));
+  const money = column((m) => m.money);
+  const holds = column((m) => m.holds * (1 + HAIR));
+  const loads = column((m) => m.loadMost * (1 + HAIR));
+  const found = new Places();
+  const killed: Killed = {};
+  let [slow, weak, dear, drops, light] = [0, 0, 0, 0, 0];
+  let tested = 0;
+  for (const gearing of gearingsOf(sides, axis, sure)) {
+    const { motors: places, rapid, cut } = gearing;
+    addUp(killed, gearing.killed, gearing.drives.length);
+    tested += gearing.count * gearing.drives.length;
+    for (const d of gearing.drives) {
+      const { left: hangs, load, ...drive } = drives[d]!;
+      const [asksRapid, asksCut] = [asksAtLeast(drive.rapid), asksAtLeast(drive.cut)];
+      const left = budget === null ? Infinity : budget - drive.money;
+      start[d] = found.length;
+      for (let i = 0; i < gearing.count; i++) {
+        const e = places[i]!;
+        // What most fail comes first.
+        if (rapid[i]! < asksRapid) slow += 1;
+        else if (cut[i]! < asksCut) weak += 1;
+        else if (money[e]! > left) dear += 1;
+        else if (hangs > holds[e]!) drops += 1;
+        else if (load > loads[e]!) light += 1;
+        else found.push(e);
       }
+      count[d] = found.length - start[d];
     }
-    start[d + 1] = found.length;
   }
-  return {
-    start,
-    motors: Uint32Array.from(found),
-    torque: Float64Array.from(worst),
-    killed,
-  };
+  addUp(killed, { 'torque-rapid': slow, 'torque-cut': weak, money: dear, drops, 'inertia-ratio': light }, 1);
+  return { start, count, motors: found.all(), tested, killed };
+}
+
+/** Usable torque of a motor over what a drive asks of it, in the worse of speeding up and cutting. */
+export function torqueMargin(sides: Sides, { demands }: Pick<Axis, 'demands'>, d: number, e: number): number {
+  const [drive, motor] = [sides.drives[d]!, sides.motors[e]!];
+  const rotor = motor.rotor * drive.alpha;
+  return Math.min(
+    spare(motor.usable(demands.rapid.si / drive.kMotor), drive.rapid + rotor),
+    spare(motor.usable(demands.feed.si / drive.kMotor), drive.cut + rotor),
+  );
 }

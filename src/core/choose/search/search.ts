@@ -3,7 +3,8 @@ import { type Verdict } from '@/core/findings';
 import { type Axis, axisIssues, type OwnPart } from '@/core/model';
 import { frontOf, isKnown, type Place, type Scale, scaled, scales } from './fronts';
 import { judgedLine, type LineFigures, type LineJudged } from './judged';
-import { type Killed, moneyOf, type Pairs, pairsOf, type Sides, sidesOf, torquesOf } from './pairs';
+import { type Pairs, pairsOf } from './pairs';
+import { type Killed, moneyOf, type Sides, sidesOf } from './sides';
 import { driveFamilies, joined, searchLinks, type SearchLimits } from './space';
 
 /** A drive train that a search found: the whole axis with it, and what it comes to. */
@@ -120,13 +121,7 @@ function* frontsOf(
         const found = bench.at(place);
         return found && scaled(found.figures, scale);
       };
-      const steps = frontOf(sides, pairs, {
-        among,
-        scale,
-        rapid: axis.demands.rapid.si,
-        pulseLimit: axis.controller.pulseLimit.si,
-        worth,
-      });
+      const steps = frontOf(sides, pairs, { among, scale, axis, worth });
       let step = steps.next();
       for (; !step.done; step = steps.next())
         if (bench.judged - told >= STRIDE) {
@@ -154,7 +149,7 @@ export function* searchLines(
   let row = rows.next();
   for (; !row.done; row = rows.next()) yield { stage: 'drives', done: row.value, best: null };
   const sides = row.value;
-  const pairs = pairsOf(sides, torquesOf(sides, axis.demands, limits.sure), axis, limits);
+  const pairs = pairsOf(sides, axis, limits);
   const bench = new Bench(sides, limits.sure);
   const fronts = yield* frontsOf(sides, pairs, bench, axis);
   const killed: Killed = {};

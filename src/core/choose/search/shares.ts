@@ -1,7 +1,7 @@
 import type { FoundLine, SearchAnswer } from './search';
 import { type Scale, scales } from './fronts';
 import { driveFamilies, type SearchLimits } from './space';
-import type { Killed } from './pairs';
+import type { Killed } from './sides';
 
 /** A search in parts that need not know of one another, one for each kind of drive that is wanted. */
 export function sharesOf(limits: SearchLimits): readonly SearchLimits[] {
