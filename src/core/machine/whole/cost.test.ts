@@ -59,7 +59,7 @@ describe('money counts pieces, metres and what is shared', () => {
     const once = 2 * drive.centreDistance.si + drive.teeth.si * drive.pitch.si;
     expect(rows(named).find((p) => p.family === 'belt')!.count).toBeCloseTo(sides * once, 9);
   });
-  it('what else hangs on one supply is drawn once', () => {
+  it('the other axes on one supply are not drawn a second time, and what is more than they are is', () => {
     const loaded = (watt: string): Project => ({
       ...kayak,
       brief: { ...kayak.brief, power: guess('power', '99 W') },
@@ -70,7 +70,10 @@ describe('money counts pieces, metres and what is shared', () => {
     });
     const need = (watt: string) =>
       machineReport(loaded(watt), { remedies: false }).findings.find((f) => f.code === 'power-short')!.limit;
-    expect(need('60 W') - need('0 W')).toBeCloseTo(60, 6);
+    // Less than the axes draw themselves: they are what somebody typed.
+    expect(need('60 W')).toBeCloseTo(need('0 W'), 6);
+    expect(need('6 kW') - need('5 kW')).toBeCloseTo(1000, 6);
+    expect(need('5 kW') - need('0 W')).toBeGreaterThan(4000);
   });
 });
 

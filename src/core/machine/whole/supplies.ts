@@ -4,7 +4,10 @@ import type { AxisErrors } from '../errors';
 /** Axes that hang on one kind of supply, and what it must give for all of them. */
 export interface SupplyGroup {
   readonly axes: readonly Axis[];
-  /** W; what else hangs on it counts once. */
+  /**
+   * W. What is typed beside an axis as drawn by others may be the axes of this very group: the most of all its
+   * axes together, and of one of them with its others, is what the supply gives.
+   */
   readonly drawn: number;
 }
 
@@ -17,16 +20,15 @@ export function suppliesOf(
   axes: readonly Axis[],
   reports: readonly Pick<AxisErrors, 'figures'>[],
 ): SupplyGroup[] {
-  const groups = new Map<string, { axes: Axis[]; motors: number; others: number }>();
+  const groups = new Map<string, { axes: Axis[]; motors: number; most: number }>();
   axes.forEach((axis, i) => {
     if (isCranked(axis)) return;
     const drawn = reports[i]?.figures.find((f) => f.id === 'supply-power')?.value ?? 0;
-    const others = axis.supply.others.si;
-    const group = groups.get(readsAs(axis)) ?? { axes: [], motors: 0, others: 0 };
+    const group = groups.get(readsAs(axis)) ?? { axes: [], motors: 0, most: 0 };
     groups.set(readsAs(axis), group);
     group.axes.push(axis);
-    group.motors += drawn - others;
-    group.others = Math.max(group.others, others);
+    group.motors += drawn - axis.supply.others.si;
+    group.most = Math.max(group.most, drawn);
   });
-  return [...groups.values()].map((g) => ({ axes: g.axes, drawn: g.motors + g.others }));
+  return [...groups.values()].map((g) => ({ axes: g.axes, drawn: Math.max(g.motors, g.most) }));
 }
