@@ -1,9 +1,9 @@
+import { carriagesWeigh, driveWeighs, motorsRide, motorsWeigh, railsWeigh } from '@/core/machine';
 import { type Axis, type Body, type Project, type Role, startingBody } from '@/core/model';
 import type { Filled, NamedBody, PlanNames } from './asked';
 import { type Layout, railLength, tableMoves } from './layout';
 import { kg } from './ours';
 import type { Picks } from './picks';
-import { carriagesWeigh, driveWeighs, motorsRide, motorsWeigh, railsWeigh } from './weights';
 
 /** Plate of aluminium, kg/m² for a metre of thickness. */
 const ALUMINIUM = 2700;

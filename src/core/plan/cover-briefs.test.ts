@@ -1,4 +1,12 @@
-import { beginMachine, followBrief, machineReport, massReport } from '@/core/machine';
+import {
+  beginMachine,
+  driveWeighs,
+  followBrief,
+  machineReport,
+  massReport,
+  motorsWeigh,
+  railsWeigh,
+} from '@/core/machine';
 import {
   applyEdits,
   arrangedAxes,
@@ -13,7 +21,6 @@ import {
 import { newNames, planNames } from '@/words';
 import { describe, expect, it } from 'vitest';
 import { type Plan, type PlanAnswer, plansFor } from '.';
-import { driveWeighs, motorsWeigh, railsWeigh } from './weights';
 
 const length = (path: string, typed: string) => put(`brief.${path}`, estimate('length', typed));
 const area = (long: string, wide: string, high: string) => [

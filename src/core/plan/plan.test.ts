@@ -1,5 +1,5 @@
 import { tubeSection, tubeSizes } from '@/core/catalogue';
-import { followBrief } from '@/core/machine';
+import { carriagesWeigh, driveWeighs, followBrief, motorWeighs, railsWeigh } from '@/core/machine';
 import {
   applyEdits,
   estimate,
@@ -17,7 +17,6 @@ import { filled } from './asked';
 import { guidesFor } from './guides';
 import { arrangementsFor, framesFor, races, usualDrives } from './rules';
 import { beamGives, membersFor, type Profile } from './sections';
-import { carriagesWeigh, driveWeighs, motorWeighs, railsWeigh } from './weights';
 
 const begun = () => startingProject('plan', '2026-11-28T00:00:00.000Z');
 const tube = (height: number, width: number, wall: number): Profile => {

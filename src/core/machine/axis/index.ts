@@ -80,3 +80,12 @@ export {
   type ReportOptions,
   type Rung,
 } from './report';
+export {
+  carriagesWeigh,
+  driveWeighs,
+  motorsRide,
+  motorsWeigh,
+  motorWeighs,
+  railsWeigh,
+  reducerWeighs,
+} from './weights';

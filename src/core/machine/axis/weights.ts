@@ -113,23 +113,27 @@ export function driveWeighs({ drive, demands }: Axis): number {
   }
 }
 
+/** A reducer, kg, by the torque that it may turn; from memory, ± 30 %. */
+export function reducerWeighs(reducer: Axis['reducer']): number {
+  if (!reducer) return 0;
+  if (reducer.kind === 'belt') return 0.6;
+  return between(
+    [
+      [9, 0.7],
+      [30, 1.5],
+      [90, 3.6],
+    ],
+    reducer.torqueLimit?.si ?? 20,
+  );
+}
+
+/** Plate and screws of a motor, kg. */
+const MOTOR_PLATE = 0.4;
+
 /** Motors with reducers and their plates, kg. */
-export function motorsWeigh(axis: Axis): number {
-  const { motor, reducer, drive, parts } = axis;
+export function motorsWeigh({ motor, reducer, drive, parts }: Axis): number {
   const id = parts.stepper ?? parts['closed-loop-stepper'] ?? parts.servo;
-  const gear = !reducer
-    ? 0
-    : reducer.kind === 'belt'
-      ? 0.6
-      : between(
-          [
-            [9, 0.7],
-            [30, 1.5],
-            [90, 3.6],
-          ],
-          reducer.torqueLimit?.si ?? 20,
-        );
-  return drive.sets * (motorWeighs(motor, id) + gear + 0.4);
+  return drive.sets * (motorWeighs(motor, id) + reducerWeighs(reducer) + MOTOR_PLATE);
 }
 
 /** Whether the motors of an axis ride on its own carriage: of a rack, or of an open belt. */
