@@ -50,3 +50,13 @@ export {
   type WhyNotStep,
   whyNotSteps,
 } from './search';
+export {
+  type FoundSet,
+  mayChange,
+  setEdits,
+  type SetLine,
+  type TogetherAnswer,
+  type TogetherLimits,
+  togetherSets,
+  type TogetherStep,
+} from './together';

@@ -39,6 +39,8 @@ export interface FrontAsked {
   /** What the axis asks, and the pulses that its controller gives. */
   readonly axis: Pick<Axis, 'demands' | 'controller'>;
   readonly worth: Worth;
+  /** Pairs that are not asked for are passed over; left out: all are asked for. */
+  readonly may?: (drive: number, motor: number) => boolean;
 }
 
 /** A point of a front: nothing cheaper is worth as much. */
@@ -47,18 +49,30 @@ export interface Point extends Place {
 }
 
 /** Most that a drive can come to on a scale with any motor. */
-const capOf = ({ slowest, stiffness, lost, error, hours }: Mechanical, scale: Scale): number =>
-  ({
-    speed: Math.min(slowest, AMPLE),
-    torque: AMPLE,
-    stiffness,
-    lost: -lost,
-    error: -error,
-    effort: -hours,
-  })[scale];
+function capOf(drive: Mechanical, scale: Scale): number {
+  switch (scale) {
+    case 'speed':
+      return Math.min(drive.slowest, AMPLE);
+    case 'torque':
+      return AMPLE;
+    case 'stiffness':
+      return drive.stiffness;
+    case 'lost':
+      return -drive.lost;
+    case 'error':
+      return -drive.error;
+    case 'effort':
+      return -drive.hours;
+  }
+}
 
 /** Whether a drive and a motor may be faster than so many times the rapid that is asked. */
-function mayRun(drive: Mechanical, motor: Electrical, times: number, { axis }: FrontAsked) {
+function mayRun(
+  drive: Mechanical,
+  motor: Electrical,
+  times: number,
+  { axis }: Pick<FrontAsked, 'axis'>,
+): boolean {
   // What passed the tests at the rapid itself need not be asked again.
   if (times <= 1) return true;
   const rapid = axis.demands.rapid.si;
@@ -82,7 +96,11 @@ const inTurn = (a: Waiting, b: Waiting): number => a.money - b.money || a.drive 
  * only where it may be worth more than all that are cheaper. Exact: what is passed over cannot be on it.
  * Tells each pair that it has judged.
  */
-export function* frontOf(sides: Sides, pairs: Pairs, asked: FrontAsked): Generator<Place, Point[]> {
+export function* frontOf(
+  sides: Sides,
+  pairs: Pick<Pairs, 'start' | 'count' | 'motors'>,
+  asked: FrontAsked,
+): Generator<Place, Point[]> {
   const { drives, motors } = sides;
   const { among, scale, worth, axis } = asked;
   const front: Point[] = [];
@@ -90,8 +108,9 @@ export function* frontOf(sides: Sides, pairs: Pairs, asked: FrontAsked): Generat
   const queue = new TinyQueue<Waiting>([], inTurn);
   const may = (drive: number, at: number): boolean => {
     const motor = pairs.motors[at]!;
-    if (scale === 'torque') return torqueMargin(sides, axis, drive, motor) * (1 + HAIR) > best;
-    return scale !== 'speed' || mayRun(drives[drive]!, motors[motor]!, best, asked);
+    if (scale === 'torque' && torqueMargin(sides, axis, drive, motor) * (1 + HAIR) <= best) return false;
+    if (scale === 'speed' && !mayRun(drives[drive]!, motors[motor]!, best, asked)) return false;
+    return asked.may?.(drive, motor) ?? true;
   };
   /** The next pair of a drive that may be worth more than the best so far. */
   const wait = (drive: number, from: number) => {

@@ -8,6 +8,7 @@ import {
   axisSubject,
   INERTIA_ENDS,
   lostMotionOf,
+  powerOf,
   trainError,
 } from '@/core/machine';
 import { applyEdits, type Axis, axisIssues, type Edit, getAt, isMeasure, putInAxis } from '@/core/model';
@@ -136,15 +137,23 @@ function figuresOf(subject: Subject): LineFigures {
   };
 }
 
-/** The drive train of an axis, put through all checks that hang on it. */
-export function judgedLine(axis: Axis, sure: boolean): LineJudged {
-  const subject = subjectFor(axis);
+function judgedOf(subject: Subject, sure: boolean): LineJudged {
   const outcomes = judge(lineChecks, subject);
   return {
     verdict: worstVerdict(outcomes.map((o) => o.verdict)),
     out: outcomes.filter((o) => fails(o.verdict, sure)).map((o) => o.code),
     figures: figuresOf(subject),
   };
+}
+
+/** The drive train of an axis, put through all checks that hang on it. */
+export const judgedLine = (axis: Axis, sure: boolean): LineJudged => judgedOf(subjectFor(axis), sure);
+
+/** The same, with what its motors draw, W; others on the same supply left out. */
+export function judgedDrawing(axis: Axis, sure: boolean): LineJudged & { readonly draws: number } {
+  const subject = subjectFor(axis);
+  const draws = powerOf(subject.analysis, silentWorksheet).drawn - axis.supply.others.si;
+  return { ...judgedOf(subject, sure), draws };
 }
 
 /** What one check finds of an axis; undefined where it has nothing to say. */
@@ -169,15 +178,29 @@ export function judgedDrive(axis: Axis, sure: boolean) {
   return { out: null, analysis, slowest, stiffness, lost, error, unknown, left, load };
 }
 
-/** What a motor takes whatever it drives: torque that it holds with no power, inertia that it stands. SI. */
+/** Checks of motor, driver and supply among themselves, whatever they drive. */
+const electricalCodes = [
+  'crest-low',
+  'supply-low',
+  'crest-high',
+  'driver-small',
+  'curve-voltage',
+] as const satisfies readonly LineCode[];
+const electricalChecks = checksOf(electricalCodes);
+
+/**
+ * What a motor takes whatever it drives, and the first check of motor, driver and supply among themselves
+ * that gives out: torque that it holds with no power, inertia that it stands. SI.
+ */
 export function judgedMotor(axis: Axis, sure: boolean) {
   const subject = subjectFor(axis);
+  const out = electricalChecks.find((c) => judgedBy(c, subject).some((o) => fails(o.verdict, sure)))?.code;
   const { motor } = subject.analysis;
   const drops = found('drops', subject);
   // A detent holds from rest and lets go of what moves: that is thin.
   const holds = drops && !motor.locks ? (sure ? motor.brake : drops.limit) : Infinity;
   const comfort = found('inertia-ratio', subject)!.limit * axis.motor.rotorInertia.si;
-  return { holds, loadMost: sure ? comfort : comfort * INERTIA_ENDS };
+  return { out, holds, loadMost: sure ? comfort : comfort * INERTIA_ENDS };
 }
 
 /** Tensions of ours that a search sets so that the line holds, with the check that says how much. */

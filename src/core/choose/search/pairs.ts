@@ -5,7 +5,7 @@ import type { Electrical, Killed, Sides } from './sides';
 import type { SearchLimits } from './space';
 
 /** Places in a row that grows, without a box for each. */
-class Places {
+export class Places {
   private kept = new Uint32Array(1024);
   length = 0;
   push(place: number) {
@@ -60,7 +60,8 @@ export function pairsOf(
     addUp(killed, gearing.killed, gearing.drives.length);
     tested += gearing.count * gearing.drives.length;
     for (const d of gearing.drives) {
-      const { left: hangs, load, ...drive } = drives[d]!;
+      const drive = drives[d]!;
+      const { left: hangs, load } = drive;
       const [asksRapid, asksCut] = [asksAtLeast(drive.rapid), asksAtLeast(drive.cut)];
       const left = budget === null ? Infinity : budget - drive.money;
       start[d] = found.length;

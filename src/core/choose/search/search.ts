@@ -156,7 +156,7 @@ export function* searchLines(
   for (const some of [sides.killed, pairs.killed, bench.killed])
     for (const [code, count] of Object.entries(some)) add(killed, code as keyof Killed, count);
   return {
-    combinations: sides.looked * sides.motors.length,
+    combinations: sides.combinations,
     passed: pairs.motors.length,
     judged: bench.judged,
     killed,

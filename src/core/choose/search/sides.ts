@@ -18,6 +18,8 @@ export interface Mechanical {
   /** Torque at the motor while speeding up at rapid, and while cutting, its rotor left out. */
   readonly rapid: number;
   readonly cut: number;
+  /** Torque at the motor at a steady rapid, N·m. */
+  readonly steady: number;
   /** Highest speed of the drive itself over the rapid that is asked. */
   readonly slowest: number;
   readonly stiffness: number;
@@ -38,6 +40,8 @@ export interface Electrical {
   readonly row: Row;
   readonly money: number;
   readonly rotor: number;
+  /** In the windings of one, W. */
+  readonly heat: number;
   /** Torque that may be used at a speed of the shaft, N·m and rad/s. */
   readonly usable: (speed: number) => number;
   /** Highest speed whatever the torque, rad/s. */
@@ -56,11 +60,12 @@ export type Killed = Partial<Record<LineCode | 'money' | 'price', number>>;
 const sides = {
   drive: ['drive', 'reducer'],
   motor: ['motor', 'driver', 'supply'],
+  supply: ['supply'],
 } as const;
 
 /**
- * Money for what a search deals with on one side of the motor shaft; infinite where a part that is not in the
- * drawer has no price: what nobody knows must not look cheap.
+ * Money for what a search deals with on one side of the motor shaft, or for its supply alone; infinite
+ * where a part that is not in the drawer has no price: what nobody knows must not look cheap.
  */
 export function moneyOf(own: readonly OwnPart[], axis: Axis, side: keyof typeof sides): number {
   let sum = 0;
@@ -81,12 +86,19 @@ function mechanicalOf(row: Row, analysis: Analysis) {
     kMotor: gear.kMotor,
     alpha,
     rapid: cases['speed-up'].torque - rotor,
+    steady: cases.rapid.torque,
     cut: cases.cut.torque - rotor,
   };
 }
 
-function electricalOf(row: Row, own: readonly OwnPart[], sure: boolean): Electrical {
+function electricalOf(
+  row: Row,
+  own: readonly OwnPart[],
+  sure: boolean,
+): Electrical | { readonly out: LineCode } {
   const { axis } = row;
+  const { out, ...takes } = judgedMotor(axis, sure);
+  if (out) return { out };
   const motor = resolveMotor(axis, silentWorksheet);
   const [ratio, k] = [quantity('ratio', 1), quantity('travelPerRadian', 1)];
   const pulses = motor.pulses(ratio, undefined, k, silentWorksheet);
@@ -94,7 +106,8 @@ function electricalOf(row: Row, own: readonly OwnPart[], sure: boolean): Electri
     row,
     money: moneyOf(own, axis, 'motor'),
     rotor: axis.motor.rotorInertia.si,
-    ...judgedMotor(axis, sure),
+    heat: motor.copperLoss(silentWorksheet).power,
+    ...takes,
     usable: (speed) => motor.usable(quantity('angularSpeed', speed)),
     top: motor.topSpeed?.speed ?? Infinity,
     pulses,
@@ -114,6 +127,8 @@ export interface Sides {
   readonly motors: readonly Electrical[];
   /** Drives that were looked at, those that hold by themselves among them. */
   readonly looked: number;
+  /** Of all drives with all motors, those that do not hold by themselves among them. */
+  readonly combinations: number;
   readonly killed: Killed;
 }
 
@@ -126,9 +141,15 @@ export function* sidesOf(
   own: readonly OwnPart[],
   limits: SearchLimits,
 ): Generator<number, Sides> {
-  const motors = [...electricalRows(axis, own, limits)].map((row) => electricalOf(row, own, limits.sure));
+  const motors: Electrical[] = [];
   const drives: Mechanical[] = [];
   const killed: Killed = {};
+  const outs: LineCode[] = [];
+  for (const row of electricalRows(axis, own, limits)) {
+    const motor = electricalOf(row, own, limits.sure);
+    if ('out' in motor) outs.push(motor.out);
+    else motors.push(motor);
+  }
   let looked = 0;
   for (const row of mechanicalRows(axis, own, limits)) {
     if (looked++ % STRIDE === 0) yield looked;
@@ -154,5 +175,7 @@ export function* sidesOf(
   }
   const byMoney = <T extends { readonly money: number; readonly row: Row }>(a: T, b: T) =>
     a.money - b.money || (a.row.id < b.row.id ? -1 : 1);
-  return { drives: drives.sort(byMoney), motors: motors.sort(byMoney), looked, killed };
+  for (const out of outs) killed[out] = (killed[out] ?? 0) + looked;
+  const combinations = looked * (motors.length + outs.length);
+  return { drives: drives.sort(byMoney), motors: motors.sort(byMoney), looked, combinations, killed };
 }

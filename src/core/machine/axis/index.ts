@@ -89,3 +89,4 @@ export {
   railsWeigh,
   reducerWeighs,
 } from './weights';
+export { powerOf } from './duty';

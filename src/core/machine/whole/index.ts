@@ -19,6 +19,7 @@ export {
 export {
   axisCost,
   costOfChange,
+  costReport,
   type CostReport,
   type CostRow,
   partsLeft,

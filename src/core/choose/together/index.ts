@@ -1,0 +1,8 @@
+export { type FoundSet, setEdits, type SetLine } from './sets';
+export {
+  mayChange,
+  type TogetherAnswer,
+  type TogetherLimits,
+  togetherSets,
+  type TogetherStep,
+} from './together';
