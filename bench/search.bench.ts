@@ -1,17 +1,28 @@
 import { readFileSync } from 'node:fs';
 import { Bench } from 'tinybench';
-import { everything, judgedLine, searchLines, type SearchAnswer } from '@/core/choose';
+import {
+  everything,
+  judgedLine,
+  mayChange,
+  searchLines,
+  type SearchAnswer,
+  togetherSets,
+} from '@/core/choose';
 import { pairsOf } from '@/core/choose/search/pairs';
 import { sidesOf } from '@/core/choose/search/sides';
 import { joined } from '@/core/choose/search/space';
 import { readProjectFile } from '@/core/formats';
+import type { Project } from '@/core/model';
 import { axisReport, loadedAxes } from '@/core/machine';
 import { tell } from './tell';
 
-const opened = readProjectFile(readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8'));
-if (!opened.ok) throw new Error('the demo does not open');
-const { ownParts } = opened.project;
-const [, axis, plunge] = loadedAxes(opened.project);
+const demos = ['tern-creek-kayak-router', 'fernhollow-gate-table', 'wayside-scenery-cutter'].map((name) => {
+  const opened = readProjectFile(readFileSync(`demo/${name}.machine.json`, 'utf8'));
+  if (!opened.ok) throw new Error(`${name} does not open`);
+  return opened.project;
+});
+const { ownParts } = demos[0]!;
+const [, axis, plunge] = loadedAxes(demos[0]!);
 
 function ended<T>(steps: Generator<unknown, T>): T {
   let step = steps.next();
@@ -45,6 +56,17 @@ const some = Array.from({ length: SOME }, (_, i) => {
   return joined(drives[Math.floor(at / motors.length)]!.row, motors[at % motors.length]!.row);
 });
 
+const together = (project: Project) => () =>
+  void ended(
+    togetherSets(project, {
+      axes: project.axes.filter(mayChange).map((a) => a.id),
+      limits: everything,
+      scale: 'torque',
+      supplies: 1,
+      heavier: 1,
+    }),
+  );
+
 const loop = `plain loop over the full report, ${SOME} combinations`;
 const bench = new Bench({ time: 4000, warmupTime: 500, iterations: 3 });
 bench
@@ -54,6 +76,7 @@ bench
   })
   .add(loop, () => some.forEach((line) => judgedLine(line, false)));
 for (const { name, run } of kernels) bench.add(name, run);
+for (const project of demos) bench.add(`all axes together: ${project.name}`, together(project));
 await bench.run();
 tell(bench);
 

@@ -22,3 +22,22 @@ test('variants: a plan is put by, changed, held against, and a piece of it taken
   const all = page.getByRole('table', { name: 'All variants' });
   await expect(all.getByRole('row', { name: /^Money/ })).toContainText(/965.*965/);
 });
+
+test('parts for all axes: sets on one supply in seconds, one is held as a variant and one taken', async ({
+  page,
+}) => {
+  test.slow();
+  await openShelf(page);
+  await page.goto('/size?m=tern-creek&a=~variants');
+  await page.getByRole('button', { name: 'Parts for all axes' }).click();
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  const picked = page.getByRole('region', { name: 'Picked set' });
+  await expect(picked).toBeVisible({ timeout: 120_000 });
+  await expect(picked.getByText(/^Supply .* for Bed axis, Gantry axis, Plunge axis: /)).toBeVisible();
+  await page.getByRole('button', { name: 'Most for its money' }).click();
+  await picked.getByRole('button', { name: 'Hold it as a variant' }).click();
+  await expect(page.getByRole('button', { name: /^Parts for \d+/ })).toBeVisible();
+  await picked.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('The machine was changed since. Look again.')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+});

@@ -12,7 +12,17 @@ import type {
 } from '@/core/build';
 import type { HeldRow } from '@/core/prove';
 import type { Proposal, ProposalStep } from '@/core/upgrade';
-import type { SearchAnswer, SearchLimits, SearchStep, WhyNot, WhyNotAsked, WhyNotStep } from '@/core/choose';
+import type {
+  SearchAnswer,
+  SearchLimits,
+  SearchStep,
+  TogetherAnswer,
+  TogetherLimits,
+  TogetherStep,
+  WhyNot,
+  WhyNotAsked,
+  WhyNotStep,
+} from '@/core/choose';
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
 import type { Axis, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
@@ -67,6 +77,12 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly known: FrameKnown };
     readonly step: ProposalStep;
     readonly output: readonly Proposal[];
+  };
+  /** Drive trains for several axes together. */
+  together: {
+    readonly input: { readonly project: Project; readonly limits: TogetherLimits };
+    readonly step: TogetherStep;
+    readonly output: TogetherAnswer;
   };
   /** Drive trains for one axis: one share of a search over every combination. */
   search: {

@@ -1,5 +1,5 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
-import { searchLines, whyNotSteps } from '@/core/choose';
+import { searchLines, togetherSets, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
@@ -45,6 +45,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Seconds: thousands of drives, each with thousands of motors.
   *search({ axis, own, limits }) {
     return yield* searchLines(axis, own, limits);
+  },
+  // Seconds: a search for each axis, and then the sets of them.
+  *together({ project, limits }) {
+    return yield* togetherSets(project, limits);
   },
   // Up to some twenty seconds where nothing holds: every demand gives way in steps.
   *whyNot(asked) {

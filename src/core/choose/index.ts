@@ -53,6 +53,7 @@ export {
 export {
   type FoundSet,
   mayChange,
+  presentSet,
   setEdits,
   type SetLine,
   type TogetherAnswer,

@@ -5,18 +5,21 @@ import type { FoundLine } from './search';
 export const reasons = ['cheapest', 'knee', 'most'] as const;
 export type Reason = (typeof reasons)[number];
 
+/** Something that costs money, with what it comes to. */
+type Priced = Pick<FoundLine, 'money' | 'figures'>;
+
 /** Money and what it buys, each as more is better, over what they span: 0 to 1. */
-function placed(lines: readonly FoundLine[], scale: Scale) {
+function placed<T extends Priced>(lines: readonly T[], scale: Scale) {
   // Ten times stiffer or a tenth of the play is one step of its kind; what is asked counts as it is.
-  const even = (line: FoundLine) => {
+  const even = (line: T) => {
     const value = scaled(line.figures, scale);
     if (scale === 'stiffness') return Math.log(value);
     return scale === 'lost' || scale === 'error' ? -Math.log(LEAST - value) : value;
   };
-  const span = (of: (l: FoundLine) => number) => {
+  const span = (of: (l: T) => number) => {
     const all = lines.map(of);
     const [least, most] = [Math.min(...all), Math.max(...all)];
-    return (line: FoundLine) => (most > least ? (of(line) - least) / (most - least) : 0);
+    return (line: T) => (most > least ? (of(line) - least) / (most - least) : 0);
   };
   const [money, worth] = [span((l) => Math.log(1 + l.money)), span(even)];
   return lines.map((line) => ({ line, money: money(line), worth: worth(line) }));
@@ -30,10 +33,10 @@ const LEAST = 1e-6;
  * knee: farthest above the straight line between those two, so that less money loses much and more gains
  * little. Where a figure is a bound alone, for links of it are not known, it is not held against known ones.
  */
-export function worthReading(
-  front: readonly FoundLine[],
+export function worthReading<T extends Priced>(
+  front: readonly T[],
   scale: Scale,
-): readonly { readonly line: FoundLine; readonly reason: Reason }[] {
+): readonly { readonly line: T; readonly reason: Reason }[] {
   let best = -Infinity;
   const sure = front.filter((line) => isKnown(line.figures.unknown, scale));
   const lines = [...(sure.length ? sure : front)]
@@ -48,7 +51,7 @@ export function worthReading(
   if (!sure.length) return [{ line: lines[0]!, reason: 'cheapest' }];
   const points = placed(lines, scale);
   const knee = points.reduce((a, b) => (b.worth - b.money > a.worth - a.money ? b : a)).line;
-  const picked: [Reason, FoundLine][] = [
+  const picked: [Reason, T][] = [
     ['cheapest', lines[0]!],
     ['knee', knee],
     ['most', lines.at(-1)!],

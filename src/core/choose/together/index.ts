@@ -1,4 +1,4 @@
-export { type FoundSet, setEdits, type SetLine } from './sets';
+export { type FoundSet, presentSet, setEdits, type SetLine } from './sets';
 export {
   mayChange,
   type TogetherAnswer,

@@ -17,6 +17,22 @@ export interface SetLine {
   readonly figures: LineFigures;
 }
 
+/** What drive trains come to together: the poorest of each figure; hours add up. */
+function poorest(each: readonly LineFigures[]): LineFigures {
+  const all = (of: (f: LineFigures) => number) => each.map(of);
+  const unknown = (of: keyof LineFigures['unknown']) =>
+    all((f) => f.unknown[of]).reduce((sum, n) => sum + n, 0);
+  return {
+    speed: Math.min(...all((f) => f.speed)),
+    torque: Math.min(...all((f) => f.torque)),
+    stiffness: Math.min(...all((f) => f.stiffness)),
+    lost: Math.max(...all((f) => f.lost)),
+    error: Math.max(...all((f) => f.error)),
+    effort: all((f) => f.effort).reduce((sum, h) => sum + h, 0),
+    unknown: { stiffness: unknown('stiffness'), lost: unknown('lost'), error: unknown('error') },
+  };
+}
+
 /** A drive train for every axis that was asked for. */
 export interface FoundSet {
   /** The same in every run. */
@@ -26,8 +42,10 @@ export interface FoundSet {
   readonly supplies: readonly { readonly part: string; readonly axisIds: readonly string[] }[];
   /** Drives, reducers, motors, drivers, and every supply once; the drawer taken off as it is shared out. */
   readonly money: number;
-  /** On the scale that was asked for, as more is better. */
+  /** On the scale that was asked for, as more is better, with all the weight on it that was allowed for. */
   readonly worth: number;
+  /** The poorest of its axes with the weight of this set; hours of all of them. */
+  readonly figures: LineFigures;
   /** What it weighs more than the present drives, kg: on the axis by the id; null: on nothing that moves. */
   readonly heavier: readonly { readonly axisId: string; readonly onId: string | null; readonly kg: number }[];
   /** The worst of its drive trains, with that weight on what carries it. */
@@ -122,7 +140,16 @@ export function foundSet(project: Project, axes: readonly Axis[], solved: Solved
     })),
     money: solved.money,
     worth: solved.worth,
+    figures: poorest(judged.map((j) => j.figures)),
     heavier,
     verdict: worstVerdict(judged.map((j) => j.verdict)),
   };
+}
+
+/** The drive trains that are there, beside what a search finds: they need not hold. */
+export function presentSet(project: Project, ids: readonly string[]): Pick<FoundSet, 'figures' | 'verdict'> {
+  const each = loadedAxes(project)
+    .filter((a) => ids.includes(a.id))
+    .map((axis) => judgedLine(axis, false));
+  return { figures: poorest(each.map((e) => e.figures)), verdict: worstVerdict(each.map((e) => e.verdict)) };
 }

@@ -5,7 +5,7 @@ import type { Scale } from '../search/fronts';
 import type { SearchLimits } from '../search/space';
 import { AxisFronts, type SupplyChoice, type TogetherAsked } from './axis-fronts';
 import { type FoundSet, foundSet } from './sets';
-import { Solver } from './solve';
+import { type Solved, Solver } from './solve';
 import { withAllowance } from './weights';
 
 /** What several axes are looked through for together. */
@@ -104,7 +104,7 @@ export function* togetherSets(
   let above = -Infinity;
   for (;;) {
     yield step({ stage: 'sets', seen: sets.length, best: sets[0] ?? null });
-    const solved = fronts.length ? solver.cheapest(above) : null;
+    const solved: Solved | null = fronts.length ? solver.cheapest(above) : null;
     if (!solved) break;
     // Worth more for the same money: sums of prices differ by rounding alone.
     if (sets.length && solved.money - sets.at(-1)!.money < CENT) sets.pop();

@@ -24,7 +24,10 @@ import { usePins } from '../use-pins';
 import styles from './search.module.css';
 
 /** Parts of a line by name, those of one link together. */
-function partNames(project: Parameters<typeof pickedPart>[0], { axis }: FoundLine): readonly string[] {
+export function partNames(
+  project: Parameters<typeof pickedPart>[0],
+  { axis }: Pick<FoundLine, 'axis'>,
+): readonly string[] {
   return searchLinks.flatMap((link) => {
     const families = familiesOf(link).filter((f) => axis.parts[f.id]);
     const names = families.flatMap((family) => {

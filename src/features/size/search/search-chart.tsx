@@ -20,9 +20,18 @@ function heightOf({ figures }: Pick<FoundLine, 'figures'>, scale: Scale, system:
     : scaled(figures, scale);
 }
 
+type Point = Pick<FoundLine, 'id' | 'family' | 'money' | 'figures'>;
+
+/** Sets of drive trains for several axes are of one kind. */
+export const SET_KIND = 'set';
+const kindsOfPoints = [...driveFamilies, SET_KIND];
+const shapeOf = (kind: string) => shapes[driveFamilies.indexOf(kind)] ?? 'circle';
+const kindName = (kind: string) => familyById(kind)?.name ?? 'a set for these axes';
+
 interface ChartProps {
-  readonly lines: readonly FoundLine[];
-  readonly now: PresentLine;
+  readonly lines: readonly Point[];
+  /** What is there now; without money it is not drawn. */
+  readonly now: Pick<PresentLine, 'figures' | 'money'>;
   readonly scale: Scale;
   readonly system: UnitSystem;
   readonly picked: string | null;
@@ -31,8 +40,8 @@ interface ChartProps {
 
 /** Money against a scale: each point a drive train that holds, kinds of drive by shape. */
 export function SearchChart({ lines, now, scale, system, picked, onPick }: ChartProps) {
-  const point = (line: FoundLine) => ({ id: line.id, money: line.money, y: heightOf(line, scale, system) });
-  const kinds = driveFamilies.filter((f) => lines.some((l) => l.family === f));
+  const point = (line: Point) => ({ id: line.id, money: line.money, y: heightOf(line, scale, system) });
+  const kinds = kindsOfPoints.filter((f) => lines.some((l) => l.family === f));
   const groups = kinds.flatMap((family) =>
     [true, false].map((sure) => ({
       family,
@@ -67,7 +76,7 @@ export function SearchChart({ lines, now, scale, system, picked, onPick }: Chart
             <Scatter
               key={`${family} ${sure}`}
               data={some.map(point)}
-              shape={shapes[driveFamilies.indexOf(family)]!}
+              shape={shapeOf(family)}
               fill={sure ? 'var(--rc-blue)' : 'var(--rc-panel)'}
               stroke="var(--rc-blue)"
               isAnimationActive={false}
@@ -96,8 +105,8 @@ export function SearchChart({ lines, now, scale, system, picked, onPick }: Chart
       </ResponsiveContainer>
       <figcaption>
         {kinds.map((family) => (
-          <span key={family} data-shape={shapes[driveFamilies.indexOf(family)]}>
-            {familyById(family)!.name}
+          <span key={family} data-shape={shapeOf(family)}>
+            {kindName(family)}
           </span>
         ))}
         {now.money !== null && <span data-shape="now">as it is</span>}

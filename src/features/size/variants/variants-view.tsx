@@ -8,13 +8,15 @@ import { AllTable } from './all-table';
 import { Pair, type Picked } from './pair';
 import { Schools } from './schools';
 import { Shelf } from './shelf';
+import { Together } from './together';
 import { NOW, useFigures, useSides } from './use-sides';
 import styles from './variants.module.css';
 
-type View = 'pair' | 'all' | 'schools';
+type View = 'pair' | 'all' | 'parts' | 'schools';
 const views = [
   ['pair', 'Two, part by part'],
   ['all', 'All side by side'],
+  ['parts', 'Parts for all axes'],
   ['schools', 'The schools'],
 ] as const;
 
@@ -59,7 +61,8 @@ export function VariantsView() {
       <div className={styles.main}>
         <Toggle label="View of the variants" options={views} value={view} onPick={setView} />
         {view === 'schools' && <Schools />}
-        {view !== 'schools' && sides.length < 2 && <NothingYet />}
+        {view === 'parts' && <Together />}
+        {(view === 'pair' || view === 'all') && sides.length < 2 && <NothingYet />}
         {view === 'all' && sides.length > 1 && <AllTable sides={sides} known={known} />}
         {view === 'pair' && sides.length > 1 && (
           <Pair sides={sides} known={known} picked={{ into, other }} onPick={setPicked} />
