@@ -11,6 +11,7 @@ import {
 } from '@/core/model';
 import { type JobProfile, jobOf, jobProfiles, USUAL_CUT } from './jobs';
 import { mm, ours } from './ours';
+import { type Stock, stockOf } from './stock';
 
 /** Things of a plan that need a name; words come from above. */
 export const namedBodies = [
@@ -64,6 +65,8 @@ export interface Filled {
   readonly profile: JobProfile;
   readonly wishes: Wishes;
   readonly own: readonly OwnPart[];
+  /** Bars that lie there. */
+  readonly stock: readonly Stock[];
 }
 
 /** A work area: what was said, the stock, or what is usual. */
@@ -142,5 +145,6 @@ export function filled({ project, names }: Asked): Filled {
     profile,
     wishes,
     own: ownParts,
+    stock: stockOf(project),
   };
 }

@@ -1,6 +1,7 @@
 import { cutLoads, footprint, type MachineReport } from '@/core/machine';
 import type { Filled } from './asked';
-import { moneyOfPlan, type PlanMoney } from './money';
+import { framePieces, moneyOfPlan, type PlanMoney } from './money';
+import { outOfStock } from './stock';
 import type { Settled } from './settle';
 
 /** What a plan comes to; SI. */
@@ -24,6 +25,8 @@ export interface PlanFigures {
   readonly heaviest: number;
   /** Hours of work until it moves, from and to; common practice, no source. */
   readonly hours: readonly [from: number, to: number];
+  /** Out of the drawer: parts by name, and members of the frame, m. */
+  readonly drawer: { readonly parts: readonly string[]; readonly metres: number };
 }
 
 /** Of the accuracy a cut may bend the machine by so much; common practice, no source. */
@@ -48,8 +51,20 @@ function depthOf(filled: Filled, stiffness: number): number | null {
 /** For a frame and its stand, for each axis, and for each metre of machine; hours, practice. */
 const HOURS = { frame: 30, axis: 14, metre: 8, less: 0.7, more: 1.8 } as const;
 
+/** What a plan takes of what lies there. */
+function drawerOf({ own, stock }: Filled, { project, picks }: Settled): PlanFigures['drawer'] {
+  const used = new Set(project.axes.flatMap((a) => Object.values(a.parts)));
+  const pieces = framePieces(picks, project.structure!);
+  const there = outOfStock(pieces, stock);
+  return {
+    parts: own.filter((p) => p.onHand > 0 && used.has(p.id)).map((p) => p.name),
+    metres: pieces.reduce((sum, { length }, i) => sum + (there[i] ? length : 0), 0),
+  };
+}
+
 /** Every figure of a plan that came to rest. */
-export function figuresOf(filled: Filled, { project, report, picks }: Settled): PlanFigures {
+export function figuresOf(filled: Filled, settled: Settled): PlanFigures {
+  const { project, report, picks } = settled;
   const level = project.axes.filter((a) => a.role !== 'plunge');
   const { flex, masses, errors } = report;
   const { length, width } = footprint(project);
@@ -71,6 +86,7 @@ export function figuresOf(filled: Filled, { project, report, picks }: Settled): 
     thin: thinOf(report).length,
     heaviest: Math.max(...[...own, ...masses.standBodies].map((b) => b.mass)),
     hours: [hours * HOURS.less, hours * HOURS.more],
+    drawer: drawerOf(filled, settled),
   };
 }
 

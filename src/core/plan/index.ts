@@ -17,3 +17,4 @@ export {
 } from './plans';
 export { planReply, type PlanReply } from './reply';
 export { type Refusal, refusals } from './rules';
+export { sectionOf } from './stock';

@@ -10,8 +10,8 @@ export interface Members {
   readonly bed: Profile;
 }
 
-export const membersOf = ({ frame, beam, column, bed }: Picks): Members => {
-  const family = membersFor(frame);
+export const membersOf = ({ frame, beam, column, bed, ambition }: Picks): Members => {
+  const family = membersFor(frame, ambition.stock);
   return { beam: family.beam[beam]!, column: family.column[column]!, bed: family.bed[bed]! };
 };
 

@@ -1,10 +1,10 @@
 import type { MachineReport } from '@/core/machine';
-import type { Project } from '@/core/model';
+import type { Project, Structure } from '@/core/model';
 import type { Filled } from './asked';
 import { membersOf } from './layout';
 import type { Picks } from './picks';
 import { BRAKE, isBraked, isFine } from './rules';
-import { frameMoney } from './sections';
+import { outOfStock, type Piece } from './stock';
 
 /** What a plan costs by example prices, in the money of the parts. */
 export interface PlanMoney {
@@ -23,6 +23,17 @@ const REST = 0.25;
 /** What a double nut with preload costs more than a single one; example price. */
 const DOUBLE_NUT = 60;
 
+/** Beam, columns and both sides of the bed, as they are sawn. */
+export function framePieces(picks: Picks, { beam, column, bed }: Structure): readonly Piece[] {
+  const members = membersOf(picks);
+  const columns = picks.arrangement === 'cantilever' ? 1 : 2;
+  return [
+    { profile: members.beam, length: beam.length.si },
+    ...Array.from({ length: columns }, () => ({ profile: members.column, length: column.height.si })),
+    ...Array.from({ length: 2 }, () => ({ profile: members.bed, length: bed.length.si })),
+  ];
+}
+
 /** Money of a plan: the report's own, and what it does not count. */
 export function moneyOfPlan(
   filled: Filled,
@@ -38,8 +49,9 @@ export function moneyOfPlan(
     : 0;
   const braked = project.axes.filter((a) => isBraked(filled, a.role)).length;
   const parts = report.cost.known + DOUBLE_NUT * doubles + BRAKE.price * braked;
-  const columns = picks.arrangement === 'cantilever' ? 1 : 2;
-  const frame = frameMoney(membersOf(picks), project.structure!, columns);
+  const pieces = framePieces(picks, project.structure!);
+  const there = outOfStock(pieces, filled.stock);
+  const frame = pieces.reduce((sum, p, i) => sum + (there[i] ? 0 : p.profile.price * p.length), 0);
   const said = filled.brief.spindle;
   const head = said && said.power.basis !== 'ours' ? 0 : filled.profile.head.price;
   const rest = REST * (parts + frame + head);

@@ -1,4 +1,5 @@
 import type { Arrangement, Axis, FrameKind, Role } from '@/core/model';
+import type { Profile } from './sections';
 
 /** What a plan chose for the drive train of one axis. */
 export type Line = Pick<Axis, 'drive' | 'reducer' | 'coupling' | 'motor' | 'driver' | 'supply' | 'parts'>;
@@ -13,6 +14,8 @@ export interface Ambition {
   readonly acceleration: number;
   /** Motors, drivers and supplies only out of the drawer, as far as one of them does. */
   readonly drawer: boolean;
+  /** Sections of the frame that lie there and go before what is bought, the lightest first. */
+  readonly stock: readonly Profile[];
 }
 
 type ByRole<T> = Readonly<Partial<Record<Role, T>>>;

@@ -230,6 +230,7 @@ describe('what a plan gives up', () => {
     thin: 0,
     heaviest: 20,
     hours: [50, 100],
+    drawer: { parts: [], metres: 0 },
     ...over,
   });
   it('is told against the best of the others, the most first, with both numbers', () => {

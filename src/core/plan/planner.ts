@@ -6,7 +6,7 @@ import { polished } from './polish';
 import { ACCURACY_SHARE, figuresOf, type PlanFigures, thinOf } from './figures';
 import type { Ambition, Picks } from './picks';
 import { arrangementsFor, framesFor } from './rules';
-import { beamGives, membersFor } from './sections';
+import { beamGives, membersFor, type Profile } from './sections';
 import { type Settled, settle, type Stuck } from './settle';
 
 /** What a plan is proposed for. */
@@ -61,11 +61,11 @@ const plain = {
 } as const;
 
 /** The lightest beam that is worth beginning with. */
-function firstBeam({ brief }: Filled, frame: FrameKind, stiffness: number): number {
+function firstBeam({ brief }: Filled, frame: FrameKind, { stiffness, stock }: Ambition): number {
   // Saddle and columns beside the width, a tool under the beam by the height of the work.
   const length = brief.area.width.si + 0.25;
   const arm = brief.area.height.si + 0.1;
-  const family = membersFor(frame).beam;
+  const family = membersFor(frame, stock).beam;
   const at = family.findIndex((p) => {
     const { up, fore } = beamGives(p, length, arm);
     return Math.max(up, fore) <= BEAM_SHARE / stiffness;
@@ -82,6 +82,7 @@ export function ambitionOf(filled: Filled, level: 0 | 1): Ambition {
     rapid: rapid[level],
     acceleration: acceleration[level],
     drawer: false,
+    stock: [],
   };
 }
 
@@ -112,7 +113,7 @@ export class Planner {
   ) {}
 
   private start(arrangement: Arrangement, frame: FrameKind, ambition: Ambition): Picks {
-    const beam = firstBeam(this.filled, frame, ambition.stiffness);
+    const beam = firstBeam(this.filled, frame, ambition);
     return { ...plain, arrangement, frame, ambition, beam, column: 0, bed: 0 };
   }
 
@@ -150,8 +151,8 @@ export class Planner {
     for (const arrangement of this.arrangements()) {
       let best: Settled | null = null;
       let drives: Pick<Picks, 'lines' | 'supply'> = { lines: {}, supply: null };
-      for (const frame of frames) {
-        const start = { ...this.start(arrangement, frame, ambition), ...drives };
+      for (const { frame, stock } of this.framesOf(frames)) {
+        const start = { ...this.start(arrangement, frame, { ...ambition, stock }), ...drives };
         const settled = yield* this.attempt('cheapest', start);
         if (!settled.ok) continue;
         // A drive train that does on one frame is tried on the next before another is looked for.
@@ -172,8 +173,9 @@ export class Planner {
     let best: Settled | null = null;
     for (const factor of FACTORS) {
       const stiffness = ambition.stiffness * factor;
-      const beam = Math.max(start.beam, firstBeam(this.filled, frame, stiffness));
-      const asked = { ...start, beam, ambition: { ...ambition, stiffness } };
+      const stiffer = { ...ambition, stiffness };
+      const beam = Math.max(start.beam, firstBeam(this.filled, frame, stiffer));
+      const asked = { ...start, beam, ambition: stiffer };
       const settled = yield* this.attempt('stiffest', asked);
       if (!settled.ok || this.moneyOf(settled) > budget) break;
       best = settled;
@@ -186,8 +188,36 @@ export class Planner {
   *alike(kind: 'drawer' | 'sure', from: Plan, ambition: Ambition): Steps<Plan | null> {
     const { arrangement, frame } = from.picks;
     const asked = { ...ambition, sure: kind === 'sure', drawer: kind === 'drawer' };
+    const lies = kind === 'drawer' ? this.mostStock() : null;
+    if (lies) {
+      const stock = this.stockOf(lies);
+      const settled = yield* this.attempt(kind, this.start(arrangement, lies, { ...asked, stock }));
+      if (settled.ok) return yield* this.finished(kind, settled);
+    }
     const settled = yield* this.attempt(kind, this.start(arrangement, frame, asked));
     return settled.ok ? yield* this.finished(kind, settled) : null;
+  }
+
+  private stockOf(frame: FrameKind): readonly Profile[] {
+    return this.filled.stock.filter((s) => s.kind === frame).map((s) => s.profile);
+  }
+
+  /** Every frame out of what is bought, and then out of what lies there, where something does. */
+  private framesOf(frames: readonly FrameKind[]) {
+    return frames.flatMap((frame) => {
+      const stock = this.stockOf(frame);
+      return [{ frame, stock: [] }, ...(stock.length ? [{ frame, stock }] : [])];
+    });
+  }
+
+  /** What most of the bars that lie there are of, by weight, of what is not refused; null: none lie there. */
+  private mostStock(): FrameKind | null {
+    const weight = (kind: FrameKind) =>
+      this.filled.stock
+        .filter((s) => s.kind === kind)
+        .reduce((sum, { profile, lengths }) => sum + profile.mass * lengths.reduce((a, b) => a + b, 0), 0);
+    const [best] = [...framesFor(this.filled)].sort((a, b) => weight(b) - weight(a));
+    return best && weight(best) > 0 ? best : null;
   }
 
   /** The arrangement that was said, or those that are worth trying. */

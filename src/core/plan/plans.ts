@@ -60,7 +60,7 @@ export function* planPart(asked: Asked, work: PlanPart): Generator<PlanStep, Pla
   if (work.part === 'conflict') return { plans: [], failed, conflict: yield* conflictOf(asked) };
   if (work.part === 'first')
     return { plans: yield* planner.cheapest(ambitionOf(filled, 0)), failed, conflict: null };
-  const owns = filled.own.some((p) => p.onHand > 0);
+  const owns = filled.own.some((p) => p.onHand > 0) || filled.stock.length > 0;
   const plan =
     work.part === 'stiffest'
       ? yield* stiffest(work.from, planner)

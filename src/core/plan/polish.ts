@@ -36,7 +36,7 @@ const trades = [0, 1, 2]
 /** The smallest guide on stiffer members: tube is cheaper than carriages. */
 function* traded(picks: Picks, role: Role): Generator<Picks> {
   if (!picks.guides[role]) return;
-  const family = membersFor(picks.frame);
+  const family = membersFor(picks.frame, picks.ambition.stock);
   for (const by of trades) {
     const now = { ...picks, guides: { ...picks.guides, [role]: 0 } };
     const up = members.map((which) => [which, picks[which] + by[which]] as const);

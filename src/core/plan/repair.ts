@@ -11,7 +11,7 @@ type Stronger = (picks: Picks, filled: Filled) => Picks | undefined;
 const member =
   (which: 'beam' | 'column' | 'bed'): Stronger =>
   (picks) =>
-    picks[which] + 1 < membersFor(picks.frame)[which].length
+    picks[which] + 1 < membersFor(picks.frame, picks.ambition.stock)[which].length
       ? { ...picks, [which]: picks[which] + 1 }
       : undefined;
 

@@ -1,5 +1,5 @@
 import { extrusionSection, extrusionSizes, tubeSection, tubeSizes, woodSizes } from '@/core/catalogue';
-import { type FrameKind, guess, type MaterialId, type Section, type Structure } from '@/core/model';
+import { type FrameKind, guess, type MaterialId, type Section } from '@/core/model';
 import { memberOf } from '@/core/sections';
 
 /** A section that members are cut from, with what it weighs and costs. */
@@ -18,7 +18,8 @@ export interface Profile {
  */
 const perKilogram: Readonly<Record<FrameKind, number>> = { steel: 2.4, aluminium: 8, wood: 4.5 };
 
-const profile = (kind: FrameKind, section: Section, material: MaterialId): Profile => {
+/** A section with its mass and its example price. */
+export const profileOf = (kind: FrameKind, section: Section, material: MaterialId): Profile => {
   const { mass } = memberOf(section, material);
   return { section, material, mass, price: mass * perKilogram[kind] };
 };
@@ -26,12 +27,12 @@ const profile = (kind: FrameKind, section: Section, material: MaterialId): Profi
 const mm = (value: number) => guess('length', `${value} mm`);
 
 const tubes = () =>
-  tubeSizes.filter((t) => t.making === 'cold').map((t) => profile('steel', tubeSection(t), 'steel'));
+  tubeSizes.filter((t) => t.making === 'cold').map((t) => profileOf('steel', tubeSection(t), 'steel'));
 
 const extrusions = () =>
   extrusionSizes
     .filter((e) => e.height >= 60)
-    .map((e) => profile('aluminium', extrusionSection(e), 'aluminium'));
+    .map((e) => profileOf('aluminium', extrusionSection(e), 'aluminium'));
 
 const woods = () =>
   woodSizes.map(({ height, width, flange, web, material }) => {
@@ -40,7 +41,7 @@ const woods = () =>
       flange && web
         ? { kind: 'plate-box', ...size, flange: mm(flange), web: mm(web) }
         : { kind: 'bar', ...size };
-    return profile('wood', section, material);
+    return profileOf('wood', section, material);
   });
 
 /** Plates on edge for columns of aluminium: their height lies along the bed. */
@@ -56,7 +57,7 @@ const plates = () =>
       [300, 30],
     ] as const
   ).map(([height, width]) =>
-    profile('aluminium', { kind: 'bar', height: mm(height), width: mm(width) }, 'aluminium'),
+    profileOf('aluminium', { kind: 'bar', height: mm(height), width: mm(width) }, 'aluminium'),
   );
 
 /** How a beam of a length gives at a tool on an arm: m/N, up and down, and to and fro with its twist. */
@@ -104,8 +105,24 @@ const families = (): Readonly<Record<FrameKind, MemberFamilies>> => {
 };
 
 let known: ReturnType<typeof families> | undefined;
-/** The families of a frame, put in order once. */
-export const membersFor = (kind: FrameKind): MemberFamilies => (known ??= families())[kind];
+
+/** What lies there goes before what is bought, and what is bought must be heavier than all of it. */
+function withStock(bought: readonly Profile[], stock: readonly Profile[]): readonly Profile[] {
+  const heaviest = stock.at(-1)?.mass ?? 0;
+  return [...stock, ...bought.filter((p) => p.mass > heaviest)];
+}
+
+/**
+ * The families of a frame, the lightest first.
+ * @param stock sections that lie there and go before what is bought, the lightest first.
+ */
+export function membersFor(kind: FrameKind, stock: readonly Profile[] = []): MemberFamilies {
+  const { beam, column, bed } = (known ??= families())[kind];
+  if (!stock.length) return { beam, column, bed };
+  // A flat is no beam: on edge it is a column.
+  const stiff = stock.filter((p) => kind === 'wood' || p.section.kind !== 'bar');
+  return { beam: withStock(beam, stiff), column: withStock(column, stock), bed: withStock(bed, stiff) };
+}
 
 /** Outside of a section: away from the rails or upright, and across; m. */
 export function outside(section: Section): { readonly height: number; readonly width: number } {
@@ -119,17 +136,4 @@ export function outside(section: Section): { readonly height: number; readonly w
  */
 export function cornerStiffness({ section, material }: Profile): number {
   return memberOf(section, material).EIv / 0.5;
-}
-
-/** Frame money of a structure, euros: members by the metre. */
-export function frameMoney(
-  picks: { readonly beam: Profile; readonly column: Profile; readonly bed: Profile },
-  { beam, column, bed }: Structure,
-  columns: number,
-): number {
-  return (
-    picks.beam.price * beam.length.si +
-    columns * picks.column.price * column.height.si +
-    2 * picks.bed.price * bed.length.si
-  );
 }

@@ -178,6 +178,7 @@ function More({ plan }: { readonly plan: Plan }) {
           {formatNumber(figures.hours[0], 2)} to {formatNumber(figures.hours[1], 2)} hours of work, by what
           such machines usually take.
         </li>
+        <DrawerLine drawer={figures.drawer} />
         {plan.project.axes.map((a) => (
           <li key={a.id}>
             {a.name}: {driveLine(plan, a)}
@@ -186,6 +187,16 @@ function More({ plan }: { readonly plan: Plan }) {
       </ul>
     </Fold>
   );
+}
+
+/** What of the drawer a plan takes. */
+function DrawerLine({ drawer: { parts, metres } }: Pick<Plan['figures'], 'drawer'>) {
+  const { system } = useMachine();
+  const told = [
+    ...parts,
+    ...(metres > 0 ? [`${formatQuantity('length', metres, system, 3).text} of bars`] : []),
+  ];
+  return told.length ? <li>Out of the drawer: {told.join(', ')}.</li> : null;
 }
 
 /** Links that are told of an axis, in the order of its drive train. */

@@ -44,7 +44,7 @@ describe('the guided start', () => {
   it('keeps what lies in the drawer, and what is not wanted', async () => {
     const session = await openSession(fresh());
     renderOn(session, <StartView />);
-    await userEvent.click(screen.getByText('Put something in'));
+    await userEvent.click(screen.getByText('Put a part in'));
     await userEvent.selectOptions(screen.getByLabelText('Part'), 'stepper-23-1_9-3_6');
     const count = screen.getByRole('textbox', { name: 'How many' });
     await userEvent.clear(count);
@@ -57,6 +57,66 @@ describe('the guided start', () => {
     expect(session.project!.brief.wishes.refused).toEqual(['belt']);
     await userEvent.click(screen.getByRole('button', { name: /^Take out Stepper/ }));
     expect(session.project!.ownParts).toEqual([]);
+  });
+  it('parts may be typed, begun with what is alike; what does not read is said', async () => {
+    const session = await openSession(fresh());
+    renderOn(session, <StartView />);
+    await userEvent.click(screen.getByText('Put a part in'));
+    await userEvent.selectOptions(screen.getByLabelText('Part'), 'stepper-23-1_9-3_6');
+    await userEvent.click(screen.getByRole('button', { name: 'Type its figures…' }));
+    const form = within(screen.getByRole('form', { name: 'Own part: Steppers' }));
+    const field = async (name: string | RegExp, typed: string) => {
+      await userEvent.clear(form.getByLabelText(name));
+      await userEvent.type(form.getByLabelText(name), typed);
+    };
+    await field('Name', 'From the old plotter');
+    await field('Holding torque', 'strong');
+    await userEvent.click(form.getByRole('button', { name: 'Keep this part' }));
+    expect(form.getByRole('alert')).toHaveTextContent(/Holding torque: read “strong”; wanted/);
+    await field('Holding torque', '1.1 N·m');
+    await userEvent.click(form.getByRole('button', { name: 'Keep this part' }));
+    const [motor] = session.project!.ownParts;
+    expect(motor).toMatchObject({ family: 'stepper', onHand: 1, name: 'From the old plotter' });
+    expect(motor!.values['motor.holdingTorque']).toBe('1.1 N·m');
+    expect(screen.getByText(/1 kind$/)).toBeVisible();
+  });
+  it('tube, extrusion and plate lie there as bars that are sawn from; wrong sizes are named', async () => {
+    const session = await openSession(fresh());
+    renderOn(session, <StartView />);
+    await userEvent.click(screen.getByText('Tube, extrusion, plate'));
+    const type = async (label: string, typed: string) => {
+      const field = screen.getByRole('textbox', { name: label });
+      await userEvent.clear(field);
+      await userEvent.type(field, `${typed}{Enter}`);
+    };
+    const put = () => userEvent.click(screen.getByRole('button', { name: 'Put it there' }));
+    await type('Wall', '50 mm');
+    await put();
+    expect(screen.getByRole('alert')).toHaveTextContent(/Wall: read “50 mm”.*less than half of the outside/);
+    await type('Wall', '0.157 in');
+    await type('How many lie here', '2');
+    await put();
+    expect(session.project!.bars[0]).toMatchObject({
+      section: 'rect-tube 80x80x3.988 steel',
+      count: 2,
+      length: { typed: '3 m', basis: 'estimate' },
+    });
+    expect(
+      screen.getByRole('button', { name: /^Take out Tube 80 × 80 × 3\.988 mm, steel, 3 m/ }),
+    ).toBeVisible();
+    await userEvent.selectOptions(screen.getByLabelText('What it is'), 'bar');
+    await type('Thickness', '20 mm');
+    await put();
+    await userEvent.selectOptions(screen.getByLabelText('What it is'), 'extrusion');
+    await put();
+    expect(session.project!.bars.slice(1).map((b) => b.section)).toEqual([
+      'bar 80x20 aluminium',
+      expect.stringMatching(/^extrusion \d+x\d+ aluminium$/),
+    ]);
+    expect(projectIssues(session.project!)).toEqual([]);
+    await userEvent.click(screen.getByRole('button', { name: /^Take out Bar 80 × 20 mm/ }));
+    expect(session.project!.bars).toHaveLength(2);
+    expect(session.undo()).toMatch(/^Taken out: Bar/);
   });
   it('works out machines, opens one with a press, keeps the others, and takes it back with one', async () => {
     const session = await openSession(pens(fresh()));

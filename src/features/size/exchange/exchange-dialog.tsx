@@ -4,6 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import { useMemo, useState } from 'react';
 import { familiesOf, type Family, type PartLink, partsIn, presentFamily, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
+import { OwnPartForm } from '@/features/fields';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { SheetDialog } from '@/ui/sheet-dialog';
@@ -11,7 +12,6 @@ import { Toggle } from '@/ui/toggle';
 import { useAxis } from '../axis-context';
 import { CompareTable } from '@/features/findings';
 import styles from './exchange.module.css';
-import { OwnPartForm } from './own-part-form';
 import { PartFiles } from './part-files';
 import { PartList, type TriedPart, tryParts } from './part-list';
 import { MOST_OWN, useOwnParts } from './use-own-parts';
@@ -46,7 +46,7 @@ function useExchange(link: PartLink) {
 
 /** Another part for one link: what changes in every answer is shown before it is taken. */
 export function ExchangeDialog({ link, onClose }: ExchangeProps) {
-  const { stored } = useAxis();
+  const { stored, axis } = useAxis();
   const { own, setOwn } = useOwnParts();
   const state = useExchange(link);
   const { choices, family, tried, choice, picked, setPicked, adding, setAdding } = state;
@@ -93,6 +93,7 @@ export function ExchangeDialog({ link, onClose }: ExchangeProps) {
             <OwnPartForm
               family={family}
               like={choice?.part}
+              fitted={axis}
               onCancel={() => setAdding(false)}
               onAdd={(part) => {
                 const refused = setOwn([...own, part], `Own part: ${part.name}`);

@@ -8,12 +8,15 @@ import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { type Refused, useRefusal } from '@/ui/refusal';
 import { labelOf, wantedWords } from '@/words';
-import { useAxis } from '../axis-context';
-import styles from './exchange.module.css';
+import styles from './own-part-form.module.css';
 
 interface FormProps {
   readonly family: Family;
   readonly like: Part | undefined;
+  /** What is fitted now, where something is: what the picked part does not state begins with it. */
+  readonly fitted?: Axis | undefined;
+  /** How many lie there to begin with. */
+  readonly onHand?: number;
   /** Takes the part; gives the reason where it was refused. */
   readonly onAdd: (part: OwnPart) => Refused;
   readonly onCancel: () => void;
@@ -27,9 +30,9 @@ const formNames: Record<string, string> = {
   note: 'Where its figures come from',
 };
 
-/** What the axis has now at a path, as a text. */
-function nowAt(axis: Axis, path: string): string {
-  const value = getAt(axis, path);
+/** What an axis has at a path, as a text. */
+function nowAt(axis: Axis | undefined, path: string): string {
+  const value = axis && getAt(axis, path);
   if (isMeasure(value)) return value.typed;
   return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
 }
@@ -63,15 +66,14 @@ const partOf = (family: Family, draft: Draft): OwnPart => ({
  * A part of the builder's own: the columns of its family, started from the picked part or from what is
  * fitted.
  */
-export function OwnPartForm({ family, like, onAdd, onCancel }: FormProps) {
-  const { axis } = useAxis();
+export function OwnPartForm({ family, like, fitted, onHand = 0, onAdd, onCancel }: FormProps) {
   const paths = columnsOf(family);
   const refusal = useRefusal();
   const [draft, setDraft] = useState<Draft>(() => ({
     name: like ? `${like.name} (own)` : `Own ${family.name.toLowerCase()}`,
-    values: Object.fromEntries(paths.map((p) => [p, like?.values[p] ?? nowAt(axis, p)])),
+    values: Object.fromEntries(paths.map((p) => [p, like?.values[p] ?? nowAt(fitted, p)])),
     price: '',
-    onHand: '0',
+    onHand: String(onHand),
     note: '',
   }));
   const add = () => {
@@ -89,7 +91,6 @@ export function OwnPartForm({ family, like, onAdd, onCancel }: FormProps) {
   );
   return (
     <form
-      className={styles.form}
       aria-label={`Own part: ${family.name}`}
       onSubmit={(e) => {
         e.preventDefault();
