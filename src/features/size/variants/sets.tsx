@@ -24,6 +24,7 @@ import { CardTable } from '@/ui/card-table';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { combinationsText, lineMoney, reasonNames, scaleNames, scaleText, verdictText } from '@/words';
 import { partNames } from '../search/found';
+import { MoneyBrush, moneyOf, type MoneyRange } from '../search/money-brush';
 import { SearchChart, SET_KIND } from '../search/search-chart';
 import { freshName, noRoom, UNREADABLE } from './names';
 import styles from './variants.module.css';
@@ -162,12 +163,16 @@ export function FoundSets({ answer, asked, stale }: FoundProps) {
   const { project, system } = useMachine();
   const { scale, axes } = asked;
   const [id, setId] = useState<string | null>(null);
+  const [range, setRange] = useState<MoneyRange | null>(null);
   const now = useMemo(() => presentSet(project, axes), [project, axes]);
   if (stale) return <p className={styles.lead}>The machine was changed since. Look again.</p>;
-  const { sets } = answer;
+  const whole = moneyOf(answer.sets);
+  const shown = range ?? whole;
+  const sets = answer.sets.filter((s) => s.money >= shown[0] && s.money <= shown[1]);
   const looked = answer.combinations.map(combinationsText).join(', ');
   const read = worthReading(sets, scale);
-  const picked = sets.find((s) => s.id === id) ?? read[0]?.line ?? sets[0];
+  const all = answer.sets;
+  const picked = all.find((s) => s.id === id) ?? read[0]?.line ?? all[0];
   if (!picked)
     return (
       <p className={styles.lead}>
@@ -185,6 +190,8 @@ export function FoundSets({ answer, asked, stale }: FoundProps) {
           picked={picked.id}
           onPick={setId}
         />
+        <MoneyBrush whole={whole} range={shown} onRange={setRange} />
+        {!sets.length && <p className={styles.hint}>No set costs so much.</p>}
         <CardTable titles={['Why', 'Money', scaleNames[scale], 'Verdict']} label="Sets worth reading">
           {read.map(({ line, reason }) => (
             <tr key={line.id}>
@@ -200,7 +207,7 @@ export function FoundSets({ answer, asked, stale }: FoundProps) {
           ))}
         </CardTable>
         <p className={styles.hint}>
-          {sets.length === 1 ? 'One set' : `${sets.length} sets`}, the cheapest first, each better than all
+          {all.length === 1 ? 'One set' : `${all.length} sets`}, the cheapest first, each better than all
           before it. Looked at: {looked}; {answer.judged} drive trains put through every check. Money: example
           prices of drives, reducers, motors, drivers, and each supply once; bearings, couplings and cables
           are not in it.

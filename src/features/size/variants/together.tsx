@@ -135,7 +135,12 @@ export function Together() {
       {state.stopped && <p>Stopped. Nothing was changed.</p>}
       {!of && <Idle />}
       {of && state.output && (
-        <FoundSets answer={state.output} asked={of.asked} stale={of.project.axes !== project.axes} />
+        <FoundSets
+          key={state.output.sets[0]?.id ?? ''}
+          answer={state.output}
+          asked={of.asked}
+          stale={of.project.axes !== project.axes}
+        />
       )}
     </section>
   );
