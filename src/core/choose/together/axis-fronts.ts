@@ -38,6 +38,8 @@ export interface Without {
   readonly parts: readonly string[];
 }
 
+export const ANYTHING: Without = { draws: Infinity, parts: [] };
+
 /** A supply that a search may take; id `''`: each axis keeps its own. */
 export interface SupplyChoice {
   readonly id: string;
@@ -144,6 +146,11 @@ export class AxisFronts {
   }
   get judged(): number {
     return this.entries.size;
+  }
+
+  /** Whether nothing holds by itself, on any of some supplies. */
+  isBarren(supplies: readonly SupplyChoice[]): boolean {
+    return supplies.every(({ id }) => this.front(id, ANYTHING).length === 0);
   }
 
   private entryAt(d: number, e: number): Entry | null {

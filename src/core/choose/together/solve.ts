@@ -2,7 +2,14 @@ import TinyQueue from 'tinyqueue';
 import { THIN_MARGIN } from '@/core/findings';
 import type { OwnPart } from '@/core/model';
 import { scaled, type Scale } from '../search/fronts';
-import type { AxisFronts, Entry, SupplyChoice, TogetherAsked, Without } from './axis-fronts';
+import {
+  ANYTHING,
+  type AxisFronts,
+  type Entry,
+  type SupplyChoice,
+  type TogetherAsked,
+  type Without,
+} from './axis-fronts';
 
 /** Axes, by their place, that hang on one supply. */
 export interface Group {
@@ -97,8 +104,6 @@ export interface SolveAsked extends Pick<TogetherAsked, 'own' | 'scale'> {
   /** Price of a piece that is bought; infinite: nobody knows it. */
   readonly price: (supply: string) => number;
 }
-
-const ANYTHING: Without = { draws: Infinity, parts: [] };
 
 /** Looks for the cheapest set of drive trains that is worth more than what is there. */
 export class Solver {

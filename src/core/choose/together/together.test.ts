@@ -262,6 +262,11 @@ describe('a set that was found', () => {
     expect(within.map((s) => s.money)).toEqual(all.slice(0, 2));
     expect(searched(kayak, { ...limits, limits: { ...usual, budget: all[0]! - 1 } }).sets).toEqual([]);
     expect(searched(kayak, { ...limits, axes: [] }).sets).toEqual([]);
+    // Each axis by itself has what holds; for the gate's bed there is nothing among these parts.
+    expect(searched(kayak, { ...limits, limits: { ...usual, budget: 1 } }).barren).toEqual([]);
+    const { sets: none, barren } = searched(gate, { ...limits, axes: gate.axes.map((a) => a.id) });
+    expect([none, barren]).toEqual([[], ['bed']]);
+    expect(searched(kayak, limits).barren).toEqual([]);
   });
   it('a hand, a geared motor and a crank are no matter of parts', () => {
     const drive = (kind: string) => ({ ...kayak.axes[0]!, drive: { kind } }) as Axis;

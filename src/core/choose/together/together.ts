@@ -42,6 +42,8 @@ export interface TogetherAnswer {
   readonly judged: number;
   /** The cheapest first, each worth more than all before it. */
   readonly sets: readonly FoundSet[];
+  /** Where none holds: axes for which no drive train holds by itself, on any supply. */
+  readonly barren: readonly string[];
 }
 
 /**
@@ -95,10 +97,11 @@ export function* togetherSets(
     fronts.push(next.value);
   }
   const sets: FoundSet[] = [];
+  const supplies = suppliesFor(own, limits);
   const solver = new Solver({
     fronts,
     ...{ own, scale, most, sure: limits.sure, budget: limits.budget },
-    supplies: suppliesFor(own, limits),
+    supplies,
     price: (id) => (id ? (partsIn(SUPPLY, own).find((p) => p.id === id)?.price ?? Infinity) : 0),
   });
   let above = -Infinity;
@@ -115,5 +118,6 @@ export function* togetherSets(
     combinations: fronts.map((f) => f.looked),
     judged: fronts.reduce((n, f) => n + f.judged, 0),
     sets,
+    barren: sets.length ? [] : fronts.filter((f) => f.isBarren(supplies)).map((f) => f.axis.id),
   };
 }

@@ -151,6 +151,22 @@ function Picked({ set, scale, ids }: PickedProps) {
   );
 }
 
+/** Why nothing is shown, and what to give way on. */
+function NoSet({ barren, looked }: Pick<TogetherAnswer, 'barren'> & { readonly looked: string }) {
+  const { project } = useMachine();
+  const names = barren.map((id) => project.axes.find((a) => a.id === id)!.name).join(', ');
+  return (
+    <p className={styles.lead}>
+      No set holds. {looked} looked at, axis by axis.{' '}
+      {names
+        ? `By itself nothing holds on ${names}: its sheet, Look for parts, says what most went by.`
+        : 'Each axis has drive trains that hold; together they ask more than a supply gives, ' +
+          'than lies in the drawer, or than the money.'}{' '}
+      Give way: more kinds of drive, more money, a heavier drive, two supplies.
+    </p>
+  );
+}
+
 interface FoundProps {
   readonly answer: TogetherAnswer;
   readonly asked: TogetherLimits;
@@ -173,13 +189,7 @@ export function FoundSets({ answer, asked, stale }: FoundProps) {
   const read = worthReading(sets, scale);
   const all = answer.sets;
   const picked = all.find((s) => s.id === id) ?? read[0]?.line ?? all[0];
-  if (!picked)
-    return (
-      <p className={styles.lead}>
-        No set holds. {looked} looked at, axis by axis. Look at one axis alone to see what most went by: its
-        sheet, Look for parts. Or give way: more kinds of drive, more money, a heavier drive, two supplies.
-      </p>
-    );
+  if (!picked) return <NoSet barren={answer.barren} looked={looked} />;
   return (
     <div className={styles.found}>
       <div>
