@@ -13,6 +13,12 @@ const brief = JSON.stringify({
 });
 const files: Readonly<Record<string, string>> = {
   'brief.json': brief,
+  'tube.json': JSON.stringify({
+    ...JSON.parse(brief),
+    frame: 'steel',
+    bars: [{ section: 'rect-tube 45x45x2.5 steel', length: '20 ft', count: 3 }],
+  }),
+  'bar.json': '{"bars": [{"section": "rect-tube 45x45x2.5 steel", "length": "long"}]}',
   'bad.json': '{"area": {"length": "long"}}',
   'no.json': '{"job": "pen", "area": {"width": "12 m"}, "accuracy": "0.001 mm", "frame": "aluminium"}',
 };
@@ -40,6 +46,20 @@ describe('the terminal', () => {
       expect(machine.brief.arrangement).toBe('moving-gantry');
       expect(machine.structure.beam.material).toBe('aluminium');
     }
+  });
+  it('builds of tube that lies there, and names the bar that does not read', () => {
+    const { plans } = JSON.parse(run(['tube.json'], read, NOW).out);
+    const taken = plans.filter(
+      (p: { figures: { drawer: { metres: number } } }) => p.figures.drawer.metres > 1,
+    );
+    expect(taken.length).toBeGreaterThan(0);
+    const { beam } = taken[0].machine.structure;
+    expect([beam.section.height.si, beam.section.wall.si]).toEqual([0.045, 0.0025]);
+    // Six metres and a tenth: the bars stay on the machine, for Build saws from them.
+    expect(taken[0].machine.bars[0].length.si).toBeCloseTo(6.096, 9);
+    const wrong = run(['bar.json'], read, NOW);
+    expect([wrong.out, wrong.code]).toEqual(['', 2]);
+    expect(wrong.err).toContain('long');
   });
   it.each([[[]], [['a', 'b']], [['--much']], [['nowhere.json']], [['bad.json']]])(
     '%j: exit code 2, nothing on standard output',

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { afterEach, describe, expect, it } from 'vitest';
 import { buildContext, buildFindings } from '@/core/build';
+import { everything, type TogetherLimits, togetherSets } from '@/core/choose';
 import {
   driveStiffnessOf,
   flexReport,
@@ -106,6 +107,21 @@ describe('a pool of workers', () => {
     expect(steps.map((s) => s.done)).toEqual(steps.map((_, i) => i + 1));
     expect(steps.at(-1)!.done).toBe(steps[0]!.of);
   });
+  it('sets for several axes come over as they are worked out here', async () => {
+    const limits: TogetherLimits = {
+      axes: ['gantry', 'plunge'],
+      limits: { ...everything, vary: ['motor'], refused: ['servo', 'closed-loop-stepper'] },
+      ...{ scale: 'torque', supplies: 1, heavier: 1 },
+    };
+    const job = poolOf().run('together', { project: kayak, limits });
+    const result = await job.result;
+    const steps = togetherSets(kayak, limits);
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    expect(result).toEqual({ ok: true, output: step.value });
+    expect(step.value.sets.length).toBeGreaterThan(1);
+  });
+
   it('a step that is overtaken by its result is not told', async () => {
     const late = () => {
       const worker = new StandInWorker(true);

@@ -20,7 +20,7 @@ const isDoc = (value: unknown): value is Doc =>
 /** What of the answers stands one level deeper in a document. */
 const wishKeys: ReadonlySet<string> = new Set(['job', 'arrange', 'frame', 'refused']);
 /** What of a brief file belongs to the document as a whole. */
-const headKeys: ReadonlySet<string> = new Set(['name', 'units', 'ownParts']);
+const headKeys: ReadonlySet<string> = new Set(['name', 'units', 'ownParts', 'bars']);
 
 /** A typed quantity as a measure; one that does not read keeps its text, and the schema names it. */
 function measure(typed: unknown, path: string): unknown {
@@ -52,6 +52,16 @@ function cutOf(said: unknown, place: number): unknown {
   return { ...usual, ...stock, ...said };
 }
 
+/** Bars that lie there, with what nobody said of them. */
+const barsOf = (said: unknown): unknown =>
+  Array.isArray(said)
+    ? said.map((bar: unknown, i) =>
+        isDoc(bar)
+          ? { ...{ id: `bar-${i + 1}`, price: null, count: 1, firstHole: null, note: '' }, ...bar }
+          : bar,
+      )
+    : said;
+
 /** What a short brief says over what nobody said, level by level. */
 function laid(over: Doc, under: Doc): Doc {
   const merged: Record<string, unknown> = { ...under };
@@ -65,7 +75,7 @@ function laid(over: Doc, under: Doc): Doc {
 /**
  * A brief as somebody types it for the terminal: the fields of a document's brief with texts for measures
  * (`"length": "1250 mm"`), what is not said left out; `job`, `arrange`, `frame`, `refused` and the head's
- * `name`, `units`, `ownParts` beside them. A whole machine is read as one.
+ * `name`, `units`, `ownParts`, `bars` beside them. A whole machine is read as one.
  * @param now ISO date and time. @returns a machine to plan for, or what is wrong with the text.
  */
 export function readBriefFile(text: string, now: string): Computable {
@@ -85,6 +95,8 @@ export function readBriefFile(text: string, now: string): Computable {
   // An arrangement that is named is wanted, unless it says otherwise.
   const arrange = rest.arrangement === undefined ? {} : { arrange: 'said' };
   const brief = laid({ ...rest, ...cuts, wishes: { ...arrange, ...part(wishKeys) } }, begun.brief);
-  const document = { ...begun, ...part(headKeys), brief: measured(brief, 'brief') };
+  const head = part(headKeys);
+  const bars = head.bars === undefined ? {} : { bars: measured(barsOf(head.bars), 'bars') };
+  const document = { ...begun, ...head, ...bars, brief: measured(brief, 'brief') };
   return computable(readProjectValue(document));
 }
