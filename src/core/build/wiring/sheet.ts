@@ -89,7 +89,10 @@ const MOTOR_WIRES: Readonly<Record<Axis['motor']['kind'], readonly Signal[]>> = 
 };
 
 const closedLoop = ({ motor }: Axis) =>
-  motor.kind !== 'stepper' || ('loop' in motor && motor.loop === 'closed');
+  motor.kind === 'servo' || (motor.kind === 'stepper' && motor.loop === 'closed');
+
+/** What turns a geared motor is switched on and off, and round: it knows no steps. */
+const isStepped = ({ motor }: Axis) => motor.kind === 'stepper' || motor.kind === 'servo';
 
 function wiresOf(project: Project, cable: string, signals: readonly Signal[]): Wire[] {
   return signals.map((signal, i) => {
@@ -118,6 +121,7 @@ function axisCables(project: Project, axis: Axis, report: AxisReport, needs: rea
   const bends = axis.fit.cable.radius !== null;
   const motors = Array.from({ length: axis.drive.sets }, (_, i) => i + 1);
   const encoder: readonly Signal[] = closedLoop(axis) ? ['encoder'] : [];
+  const steps: readonly Signal[] = isStepped(axis) ? ['step'] : [];
   const brake: readonly Signal[] = axis.role === 'plunge' ? ['brake'] : [];
   const count = switchCount(axis);
   const switches = Array.from({ length: count }, (): Signal => 'switch');
@@ -144,7 +148,7 @@ function axisCables(project: Project, axis: Axis, report: AxisReport, needs: rea
         axis: axis.id,
         what: 'signals',
         number,
-        wires: wiresOf(project, id, ['step', 'direction', 'enable', ...alarm, ...brake]),
+        wires: wiresOf(project, id, [...steps, 'direction', 'enable', ...alarm, ...brake]),
         length: null,
         bends: false,
         current: null,
@@ -190,10 +194,12 @@ function supplySheet({ axes, drawn }: SupplyGroup): SupplySheet {
 }
 
 function portsOf({ wiring, axes }: Project, cables: readonly Cable[]): Ports {
-  const motors = axes.reduce((sum, a) => sum + (isCranked(a) ? 0 : a.drive.sets), 0);
+  const motors = axes.reduce((sum, a) => sum + (isStepped(a) ? a.drive.sets : 0), 0);
+  const switched = axes.reduce((sum, a) => sum + (a.motor.kind === 'geared' ? a.drive.sets : 0), 0);
   const signals = cables.filter((c) => c.what === 'signals').flatMap((c) => c.wires);
-  // One enable serves all; spindle and torch want one each, and so does the stop.
-  const outputs = signals.filter((w) => w.signal === 'step' || w.signal === 'direction').length + 2;
+  // One enable serves all that steps, a motor that is switched has its own; spindle and torch want one each.
+  const outputs =
+    signals.filter((w) => w.signal === 'step' || w.signal === 'direction').length + switched + 2;
   const alarms = signals.some((w) => w.signal === 'alarm') ? 1 : 0;
   const inputs = cables.filter((c) => c.what === 'switches').flatMap((c) => c.wires).length + alarms + 1;
   if (wiring.controller === '') return { motors, outputs, inputs, short: [] };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { machineReport } from '@/core/machine';
-import { applyEdits, type Project, put } from '@/core/model';
+import { applyEdits, type Project, startingMotor, put } from '@/core/model';
 import { gate, kayak } from '@test/helpers/machines';
 import { needsOf } from '../needs';
 import { CLASS_LIMITS, voltageDrop, wireFor, WIRES, wiringSheet } from '.';
@@ -62,6 +62,20 @@ describe('the wiring of a machine', () => {
     expect(on('board-8').motors > three.axes).toBe(true);
     expect(on('parallel').outputs).toBe(2 * 4 + 2);
     expect(on('parallel').short).toEqual([]);
+  });
+  it('a motor that is switched knows no steps: it is no axis of the controller, and has no encoder', () => {
+    const bed = kayak.axes.findIndex((a) => a.id === 'bed');
+    const geared = { ...kayak.axes[bed]!, motor: startingMotor('geared') };
+    const axes = kayak.axes.map((a, i) => (i === bed ? geared : a));
+    const { cables, ports } = sheet({ ...kayak, axes });
+    const { sets } = geared.drive;
+    expect(ports.motors).toBe(4 - sets);
+    // Which way it turns, and whether it does; both for each.
+    expect(ports.outputs).toBe(2 * (4 - sets) + 2 * sets + 2);
+    const own = cables.filter((c) => c.axis === 'bed');
+    const names = (what: string) => own.find((c) => c.what === what)!.wires.map((w) => w.signal);
+    expect(names('motor')).toEqual(['plus', 'minus', 'earth']);
+    expect(names('signals')).toEqual(['direction', 'enable']);
   });
   it('what the builder said of a wire stands with it', () => {
     const said = { id: 'w', wire: 'bed/motor-1 A+', pin: '3', colour: 'red', to: 'driver 1' };
