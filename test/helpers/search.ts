@@ -28,3 +28,12 @@ export function smallCatalogue(most: Readonly<Record<string, number>>): SearchLi
     });
   return { ...everything, refused };
 }
+
+/** A catalogue of these parts alone, by id: all others of a drive train are refused. */
+export function onlyParts(...ids: readonly string[]): SearchLimits {
+  const kept = new Set(ids);
+  const refused = families
+    .filter((f) => linked.includes(f.link))
+    .flatMap((f) => f.parts.map((p) => p.id).filter((id) => !kept.has(id)));
+  return { ...everything, refused };
+}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { families, familyById } from '@/core/catalogue';
+import { familyById } from '@/core/catalogue';
 import { worstVerdict } from '@/core/findings';
 import {
   axisReport,
@@ -11,9 +11,10 @@ import {
 } from '@/core/machine';
 import { applyEdits, change, type Axis, axisIssues, guess, type OwnPart, type Project } from '@/core/model';
 import { demoMachines } from '@/demo';
+import { onlyParts } from '@test/helpers/search';
 import { type Scale, scaled, scales, searchLinks } from '../search';
 import { driveCodes, judgedLine, motorCodes, tightened } from '../search/judged';
-import { electricalRows, everything, joined, mechanicalRows, type SearchLimits } from '../search/space';
+import { electricalRows, joined, mechanicalRows } from '../search/space';
 import { mayChange, setEdits, type TogetherAnswer, type TogetherLimits, togetherSets } from '.';
 import { groupings, othersOf } from './solve';
 import { heavierBy, withAllowance } from './weights';
@@ -32,14 +33,7 @@ const parts = [
   ...['ball-16mm-16mm', 'trapezoidal-8mm-8mm', 'stage-3-15-60'],
   ...['rack-1s-milled', 'pinion-1s-12', 'belt-5-15-glass', 'pulley-5-16'],
 ];
-const lines = ['drive', 'reducer', 'motor', 'driver', 'supply'];
-function few(...electric: readonly string[]): SearchLimits {
-  const kept = new Set([...parts, ...electric]);
-  const refused = families
-    .filter((f) => lines.includes(f.link))
-    .flatMap((f) => f.parts.map((p) => p.id).filter((id) => !kept.has(id)));
-  return { ...everything, refused };
-}
+const few = (...electric: readonly string[]) => onlyParts(...parts, ...electric);
 const usual = few(
   ...['stepper-23-1_26-2_5', 'stepper-23-3-3_8', 'driver-42', 'driver-56'],
   ...['supply-36-350', 'supply-48-350'],
