@@ -5,8 +5,8 @@ import type { AxisErrors } from '../errors';
 export interface SupplyGroup {
   readonly axes: readonly Axis[];
   /**
-   * W. What is typed beside an axis as drawn by others may be the axes of this very group: the most of all its
-   * axes together, and of one of them with its others, is what the supply gives.
+   * W. What is typed beside an axis as drawn by others may be the axes of this very group: the most of all
+   * its axes together, and of one of them with its others, is what the supply gives.
    */
   readonly drawn: number;
 }
