@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { type Project, variantsOf } from '@/core/model';
+import { type Project, put, variantsOf } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { openSession, renderOn } from '@test/helpers/session';
 import { Together } from './together';
@@ -40,6 +40,9 @@ describe('parts for all axes', () => {
     const read = screen.getByRole('table', { name: 'Sets worth reading' });
     expect(within(read).getByRole('button', { name: 'Cheapest' })).toBeVisible();
     expect(screen.getByText(/each better than all before it\. Looked at: \d+ combinations/)).toBeVisible();
+    // A note is nothing to what was looked for.
+    session.edit([put('note', 'another note')], { label: 'Note' });
+    expect(screen.getByRole('region', { name: 'Picked set' })).toBeVisible();
     await press('Hold it as a variant');
     expect(variantsOf(session.project!).at(-1)!.name).toMatch(/^Parts for \d+$/);
     expect(session.project!.axes).toEqual(before.axes);

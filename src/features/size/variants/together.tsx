@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { Project } from '@/core/model';
 import { everything, mayChange, type Scale, scales, type TogetherLimits } from '@/core/choose';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
@@ -88,6 +89,10 @@ const Idle = () => (
   </p>
 );
 
+/** Whether a search reads the same in two states of a machine: a note or a kept plan is nothing to it. */
+const readsAlike = (a: Project, b: Project): boolean =>
+  a.axes === b.axes && a.brief === b.brief && a.structure === b.structure && a.ownParts === b.ownParts;
+
 /** Drive trains looked for on all axes at once, and sets of them that are worth their money. */
 export function Together() {
   const { project } = useMachine();
@@ -139,7 +144,7 @@ export function Together() {
           key={state.output.sets[0]?.id ?? ''}
           answer={state.output}
           asked={of.asked}
-          stale={of.project.axes !== project.axes}
+          stale={!readsAlike(of.project, project)}
         />
       )}
     </section>
