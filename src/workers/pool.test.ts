@@ -12,7 +12,7 @@ import {
 } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { demoMachines } from '@/demo';
-import { type AnyWorker, jobPool, type JobPool } from './pool';
+import { type AnyWorker, jobPool, type JobPool, workersFor } from './pool';
 import type { JobService } from './protocol';
 import { jobService } from './service';
 
@@ -206,5 +206,19 @@ describe('workers that do not do', () => {
     });
     expect(await job.result).toMatchObject({ ok: true });
     expect(pool.place()).toBe('page');
+  });
+});
+
+describe('how many workers', () => {
+  it('all cores but the page’s own, fewer where memory is short, two on two cores', () => {
+    const on = (hardwareConcurrency: number, deviceMemory?: number) =>
+      workersFor({ hardwareConcurrency, ...(deviceMemory === undefined ? {} : { deviceMemory }) });
+    expect([1, 2, 3, 4, 8, 32].map((cores) => on(cores))).toEqual([1, 2, 2, 3, 7, 8]);
+    expect([on(8, 2), on(8, 4), on(8, 8), on(2, 1)]).toEqual([3, 3, 7, 2]);
+    // A browser that does not say how many cores there are has two.
+    expect(workersFor({} as Navigator)).toBe(2);
+  });
+  it('a pool says how many it has, so that work can be cut', () => {
+    expect(poolOf(3).workers).toBe(3);
   });
 });

@@ -22,6 +22,8 @@ export type JobPlace = 'workers' | 'page';
 export interface JobPool {
   readonly run: <N extends JobName>(name: N, input: Jobs[N]['input'], options?: JobOptions<N>) => Job<N>;
   readonly place: () => JobPlace;
+  /** How many jobs run beside one another at the most: work that can be shared out is cut so small. */
+  readonly workers: number;
   /** Told when the place changes. */
   readonly subscribe: (listener: () => void) => () => void;
   readonly close: () => void;
@@ -118,6 +120,7 @@ export function jobPool(tools: PoolTools): JobPool {
   return {
     run,
     place: () => (crew.there ? 'workers' : 'page'),
+    workers: tools.size,
     subscribe: (listener) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
@@ -128,15 +131,26 @@ export function jobPool(tools: PoolTools): JobPool {
 
 /** A worker starts in well under a second; where much else runs on a slow machine it may take ten. */
 const PATIENCE = 20_000;
-/** More workers than so many would only wait for each other's memory. */
-const MOST_WORKERS = 3;
+/** So many workers at the most: each holds all of the core, and tables of a search. */
+const MOST_WORKERS = 8;
+/** Where there is so little memory, GB, they would only wait for it. */
+const LITTLE_MEMORY = 4;
+const FEW_WORKERS = 3;
 
-/** The pool of this browser: one core is left to the page, where there are more than two. */
+/** What a browser says of the machine; not every one says how much memory there is. */
+type Told = Pick<Navigator, 'hardwareConcurrency'> & { readonly deviceMemory?: number };
+
+/** How many workers a machine is good for: one core is left to the page, where there are more than two. */
+export function workersFor({ hardwareConcurrency: cores = 2, deviceMemory = Infinity }: Told): number {
+  const most = deviceMemory <= LITTLE_MEMORY ? FEW_WORKERS : MOST_WORKERS;
+  return Math.min(most, cores, Math.max(2, cores - 1));
+}
+
+/** The pool of this browser. */
 export function browserPool(): JobPool {
-  const cores = typeof navigator === 'undefined' ? 1 : (navigator.hardwareConcurrency ?? 2);
   return jobPool({
     start: () => new Worker(new URL('./job.worker.ts', import.meta.url), { type: 'module' }),
-    size: Math.min(MOST_WORKERS, cores, Math.max(2, cores - 1)),
+    size: typeof navigator === 'undefined' ? 1 : workersFor(navigator),
     patience: PATIENCE,
   });
 }

@@ -39,19 +39,26 @@ export interface DoubtState {
 
 /** How much of the work a stage is, as it was measured. */
 const WEIGHT = { frame: 0.16, first: 0.08, more: 0.68, told: 0.08 } as const;
-/** Parts of one kind beside one another. */
-const SHARES = { frame: 2, first: 2, more: 4, told: 2 } as const;
+/**
+ * Parts of one kind beside one another: as many as there are workers. Each of the first draws works out the
+ * middle once more; of what comes after it twice as many, so that none waits long for the slowest.
+ */
+const sharesOf = (workers: number) => {
+  const all = Math.max(2, workers);
+  return { frame: all, first: Math.min(4, all), more: 2 * all, told: all };
+};
 
 /** One drawing of a machine: all parts in their order, the parts of a stage beside one another. */
 function drawing(pool: JobPool, project: Project, draws: number, onDone: (share: number) => void) {
   const asked = { project: { ...project, revisions: [], log: [] }, seed: SEED, draws };
   const count = Math.min(FIRST_DRAWS, draws);
+  const shares = sharesOf(pool.workers);
   const { stage, cancel } = doubtStages(pool, asked, { lane: 'doubt', weights: WEIGHT, onDone });
   async function all(): Promise<Omit<Doubt, 'seconds'>> {
-    const response = await frameStage(stage, SHARES.frame);
+    const response = await frameStage(stage, shares.frame);
     const firsts = await stage(
       'first',
-      rangesOf({ from: 0, to: count }, SHARES.first).map((range) => ({
+      rangesOf({ from: 0, to: count }, shares.first).map((range) => ({
         part: 'first' as const,
         response,
         range,
@@ -59,7 +66,7 @@ function drawing(pool: JobPool, project: Project, draws: number, onDone: (share:
     );
     const first = joinedFirst(firsts);
     const keys = first.open;
-    const rest = keys.length ? rangesOf({ from: count, to: draws }, SHARES.more) : [];
+    const rest = keys.length ? rangesOf({ from: count, to: draws }, shares.more) : [];
     const more = await stage(
       'more',
       rest.map((range) => ({ part: 'more' as const, response, keys, range })),
@@ -70,10 +77,10 @@ function drawing(pool: JobPool, project: Project, draws: number, onDone: (share:
     );
     const told = await stage(
       'told',
-      Array.from({ length: SHARES.told }, (_, from) => ({
+      Array.from({ length: shares.told }, (_, from) => ({
         part: 'told' as const,
         margins,
-        share: { from, every: SHARES.told },
+        share: { from, every: shares.told },
       })),
     );
     const answer = doubtAnswer(asked, response, first, margins, doubtInputs(project));
