@@ -45,6 +45,16 @@ bench
   .add(`all of it, ${DRAWS} draws, one core`, () => {
     doubtOf(machine, 1, DRAWS);
   })
+  // What one of seven workers has to do: with eight cores the draws take so long, and the way there and back.
+  .add(`a seventh of it, ${DRAWS} draws`, () => {
+    run({ part: 'frame', share: { from: 0, every: 7 } });
+    run({ part: 'first', response, range: { from: 0, to: 100 } });
+    const each = Math.ceil((DRAWS - 400) / 14);
+    for (const from of [400, 400 + each])
+      run({ part: 'more', response, keys, range: { from, to: from + each } });
+    const column = Float64Array.from({ length: DRAWS }, (_, i) => 0.5 + i / DRAWS);
+    run({ part: 'told', margins: new Map(keys.map((k) => [k, column])), share: { from: 0, every: 7 } });
+  })
   .add('one figure at a hundred values, the frame solved at each', () => {
     const steps = sweepSteps({ project: machine, path: 'structure.corner', from: 1e5, to: 5e5 });
     while (!steps.next().done);

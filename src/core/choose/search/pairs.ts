@@ -66,11 +66,17 @@ export function pairsOf(
       const left = budget === null ? Infinity : budget - drive.money;
       start[d] = found.length;
       for (let i = 0; i < gearing.count; i++) {
+        // What most fail comes first, and the motor is only asked for where both torques do.
+        if (rapid[i]! < asksRapid) {
+          slow += 1;
+          continue;
+        }
+        if (cut[i]! < asksCut) {
+          weak += 1;
+          continue;
+        }
         const e = places[i]!;
-        // What most fail comes first.
-        if (rapid[i]! < asksRapid) slow += 1;
-        else if (cut[i]! < asksCut) weak += 1;
-        else if (money[e]! > left) dear += 1;
+        if (money[e]! > left) dear += 1;
         else if (hangs > holds[e]!) drops += 1;
         else if (load > loads[e]!) light += 1;
         else found.push(e);
