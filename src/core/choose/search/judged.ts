@@ -178,10 +178,11 @@ export function judgedDrive(axis: Axis, sure: boolean) {
   return { out: null, analysis, slowest, stiffness, lost, error, unknown, left, load };
 }
 
-/** Checks of motor, driver and supply among themselves, whatever they drive. */
+/**
+ * Checks of motor, driver and supply among themselves, whatever they drive. A crest or a supply that is low
+ * is only told where torque is short: that hangs on the drive.
+ */
 const electricalCodes = [
-  'crest-low',
-  'supply-low',
   'crest-high',
   'driver-small',
   'curve-voltage',
