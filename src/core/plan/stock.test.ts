@@ -42,6 +42,14 @@ describe('bars that lie there', () => {
     expect(keys.map(sectionOf)).toEqual(keys.map(() => undefined));
     expect(stockOf(withBars(bar(TUBE, '3 m', null), bar('old bedstead', '2 m', 4)))).toEqual([]);
   });
+  it('sizes that make no section are no stock: a wall without a hollow, nothing, a house', () => {
+    const keys = [
+      ...['rect-tube 10x10x5 steel', 'rect-tube 10x10x0 steel', 'rect-tube 1..0x10x1 steel'],
+      ...['bar 0x20 aluminium', 'bar 5000x20 aluminium'],
+    ];
+    expect(keys.map(sectionOf)).toEqual(keys.map(() => undefined));
+    expect(stockOf(withBars(...keys.map((key) => bar(key, '2 m', 1))))).toEqual([]);
+  });
   it('bars of one section are one stock, the lightest section first', () => {
     const stock = stockOf(
       withBars(bar(TUBE, '3 m', 1), bar('rect-tube 60x60x3 steel', '1 m', 2), bar(TUBE, '1.5 m', 2)),

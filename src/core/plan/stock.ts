@@ -26,6 +26,9 @@ const kinds: Readonly<Partial<Record<MaterialId, FrameKind>>> = {
   maple: 'wood',
 };
 
+/** No bar that somebody keeps is wider, mm. */
+const WIDEST = 1000;
+
 const mm = (value: string) => guess('length', `${value} mm`);
 
 /** Slotted extrusions by the key under which they are sawn. */
@@ -55,6 +58,10 @@ export function sectionOf(
     return section && { section, material };
   }
   if (!height || !width) return undefined;
+  // Bars may be typed by hand: what is no section is known to nobody.
+  const sides = [Number(height), Number(width)];
+  if (!sides.every((v) => v > 0 && v <= WIDEST)) return undefined;
+  if (wall !== undefined && !(Number(wall) > 0 && 2 * Number(wall) < Math.min(...sides))) return undefined;
   const outside = { height: mm(height), width: mm(width) };
   if (kind === 'bar') return wall === undefined ? { section: { kind, ...outside }, material } : undefined;
   return wall === undefined

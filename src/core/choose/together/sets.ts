@@ -1,6 +1,6 @@
 import { type Verdict, worstVerdict } from '@/core/findings';
 import { loadedAxes, toStored } from '@/core/machine';
-import { applyEdits, type Axis, capsAt, type Edit, guess, type Project, put, putInAxis } from '@/core/model';
+import { applyEdits, type Axis, type Edit, guess, type Project, put, putInAxis } from '@/core/model';
 import { judgedLine, type LineFigures } from '../search/judged';
 import { searchEdits } from '../search/space';
 import { othersOf, type Solved } from './solve';
@@ -65,7 +65,7 @@ function lineAxis({ entries, groups }: Solved, i: number): Axis {
 const heavierId = (axisId: string) => `heavier-${axisId}`;
 
 /** More weight on an axis by the drive of another, as a body of its own; one from before grows. */
-function bodyEdit(project: Project, onId: string, of: Axis, kg: number, name: string): Edit | undefined {
+function bodyEdit(project: Project, onId: string, of: Axis, kg: number, name: string): Edit {
   const i = project.axes.findIndex((a) => a.id === onId);
   const bodies = project.axes[i]!.loads.masses;
   const at = bodies.findIndex((b) => b.id === heavierId(of.id));
@@ -73,8 +73,7 @@ function bodyEdit(project: Project, onId: string, of: Axis, kg: number, name: st
   const mass = guess('mass', `${Number((kg + (before?.mass.si ?? 0)).toFixed(1))} kg`);
   if (before)
     return put(`axes.${i}.loads.masses.${at}.mass` as `axes.${number}.loads.masses.${number}.mass`, mass);
-  const room = capsAt('axes.0.loads.masses')!.max;
-  if (bodies.length >= room) return undefined;
+  // Where the list is full the gate refuses the whole set in words: no weight is left out in silence.
   const body = { id: heavierId(of.id), name, mass, shape: null };
   return { path: `axes.${i}.loads.masses`, value: [...bodies, body] as never };
 }
@@ -98,9 +97,10 @@ export function setEdits(
   let made = project;
   const bodies = heavier.flatMap(({ axisId, onId, kg }) => {
     const of = project.axes.find((a) => a.id === axisId)!;
-    const edit = onId === null ? undefined : bodyEdit(made, onId, of, kg, nameOf(of));
-    if (edit) made = applyEdits(made, [edit]);
-    return edit ?? [];
+    if (onId === null) return [];
+    const edit = bodyEdit(made, onId, of, kg, nameOf(of));
+    made = applyEdits(made, [edit]);
+    return [edit];
   });
   return [...edits, ...bodies];
 }
