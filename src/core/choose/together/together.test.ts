@@ -9,7 +9,16 @@ import {
   machineReport,
   massReport,
 } from '@/core/machine';
-import { applyEdits, change, type Axis, axisIssues, guess, type OwnPart, type Project } from '@/core/model';
+import {
+  applyEdits,
+  capsAt,
+  change,
+  type Axis,
+  axisIssues,
+  guess,
+  type OwnPart,
+  type Project,
+} from '@/core/model';
 import { demoMachines } from '@/demo';
 import { onlyParts } from '@test/helpers/search';
 import { type Scale, scaled, scales, searchLinks } from '../search';
@@ -237,6 +246,18 @@ describe('a set that was found', () => {
     // Every other axis as it was asked to carry: no more than was allowed.
     const before = massReport(kayak).axes.map((a) => a.total);
     massReport(made).axes.forEach((a, i) => expect(a.total - before[i]!).toBeLessThanOrEqual(2 * 5 + 1e-9));
+  });
+  it('where the list of weights is full it is refused, and no weight left out in silence', () => {
+    const set = sets.find((s) => s.heavier.some((h) => h.onId !== null))!;
+    const { onId } = set.heavier.find((h) => h.onId !== null)!;
+    const most = capsAt('axes.0.loads.masses')!.max;
+    const axes = kayak.axes.map((axis) => {
+      const [first] = axis.loads.masses;
+      const masses = Array.from({ length: most }, (_, i) => ({ ...first!, id: `m${i}` }));
+      return axis.id === onId ? { ...axis, loads: { ...axis.loads, masses } } : axis;
+    });
+    const full = { ...kayak, axes };
+    expect(change(full, setEdits(full, set, nameOf)).ok).toBe(false);
   });
   it('axes that nobody asked for stay, and keep their parts of the drawer', () => {
     const part = partOf('stepper', 'stepper-23-3-3_8', { onHand: 2 });
