@@ -19,24 +19,37 @@ export function binsOf(deviations: ArrayLike<number>, bins: number): Uint8Array 
   return found;
 }
 
+/** An answer over draws, with its sum and what it varies by: hundreds of inputs are held against it. */
+export interface Varying {
+  readonly values: Float64Array;
+  readonly sum: number;
+  /** Sum of squares about the mean; 0 where it does not vary. */
+  readonly total: number;
+}
+
+export function varying(values: Float64Array): Varying {
+  let [sum, squares] = [0, 0];
+  for (const v of values) {
+    sum += v;
+    squares += v * v;
+  }
+  const total = squares - (sum * sum) / values.length;
+  return { values, sum, total: total > 1e-12 * squares ? total : 0 };
+}
+
 /**
  * Share of the variance of an answer that a binned input explains: the correlation ratio, less what chance
  * alone explains (epsilon², Kelley 1935).
  * @returns 0 to 1; 0 where the answer does not vary.
  */
-export function explained(answer: Float64Array, bin: Uint8Array, bins: number): number {
+export function explained({ values, sum: all, total }: Varying, bin: Uint8Array, bins: number): number {
+  if (total === 0) return 0;
   const [count, sum] = [new Float64Array(bins), new Float64Array(bins)];
-  let [all, squares] = [0, 0];
-  const n = answer.length;
+  const n = values.length;
   for (let d = 0; d < n; d++) {
-    const b = bin[d]!;
-    count[b]! += 1;
-    sum[b]! += answer[d]!;
-    all += answer[d]!;
-    squares += answer[d]! ** 2;
+    count[bin[d]!]! += 1;
+    sum[bin[d]!]! += values[d]!;
   }
-  const total = squares - (all * all) / n;
-  if (!(total > 1e-12 * squares)) return 0;
   let between = -(all * all) / n;
   for (let b = 0; b < bins; b++) if (count[b]! > 0) between += sum[b]! ** 2 / count[b]!;
   const eta = between / total;

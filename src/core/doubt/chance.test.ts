@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { normalCdf, normalQuantile } from '@/core/numerics';
-import { binsOf, explained } from './bins';
+import { binsOf, explained, varying } from './bins';
 import type { DoubtInput } from './inputs';
 import { deviatesOf, layersOf, streamOf, streamsOf, valueAt } from './streams';
 import { noneOf, wilson } from './wilson';
@@ -127,7 +127,9 @@ describe('what makes the doubt', () => {
   );
 
   it('of a sum of 3, 2, 1 and 0.5 it is 0.632, 0.281, 0.070, 0.018, and they add up (JCGM 100, E.3)', () => {
-    const shares = 'abcd'.split('').map((name) => explained(sum, binsOf(column(4, name, draws), 30), 30));
+    const shares = 'abcd'
+      .split('')
+      .map((name) => explained(varying(sum), binsOf(column(4, name, draws), 30), 30));
     [0.632, 0.281, 0.07, 0.018].forEach((share, i) =>
       expect(Math.abs(shares[i]! - share)).toBeLessThan(0.02),
     );
@@ -139,7 +141,7 @@ describe('what makes the doubt', () => {
     expect(variance).toBeCloseTo(9 + 4 + 1 + 0.25, 0);
   });
   it('a column without meaning explains nothing', () => {
-    expect(explained(sum, binsOf(column(4, 'noise', draws), 30), 30)).toBeLessThan(0.01);
+    expect(explained(varying(sum), binsOf(column(4, 'noise', draws), 30), 30)).toBeLessThan(0.01);
   });
   it('what is told is the largest first; an input that does nothing is not named', () => {
     const margins = new Map([['bed|whip|', sum.map((v) => Math.exp(v / 10))]]);

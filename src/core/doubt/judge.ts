@@ -3,14 +3,15 @@ import type { Checked, Verdict } from '@/core/findings';
 import {
   type AxisCode,
   type AxisSubject,
+  type CutLoad,
   cutLoads,
-  type CutMemory,
   doubtedAxisChecks,
   doubtedMachineChecks,
   type ErrorBudget,
   errorBudgets,
   type FrameSummary,
   type JudgedMachine,
+  type KnownCuts,
   loadedAxis,
   type MachineCode,
   massReport,
@@ -18,7 +19,6 @@ import {
   type SwiftAxis,
   swiftAxis,
 } from '@/core/machine';
-import { lazily } from '@/core/checks';
 import type { Project } from '@/core/model';
 
 /** Any check that doubt can turn. */
@@ -66,80 +66,69 @@ export function checksOf({ axes }: Project, keys: readonly string[]): AskedCheck
 /** What stays the same over all draws. */
 export interface Standing {
   /** Loads of cuts that no draw moves. */
-  readonly memory: CutMemory;
+  readonly memory: KnownCuts;
   /** The frame of a draw. @param drives stiffness of the drive trains, N/m. @param ridden kg. */
   readonly frame: ((drives: readonly number[], ridden: number) => FrameSummary | null) | null;
 }
 
 /** A machine of which only what is asked is worked out. */
-export interface JudgedDraw {
-  readonly outcomes: readonly Outcome[];
-  readonly axes: readonly SwiftAxis[];
-  /** As it was read or solved; null where there is none. */
-  readonly frame: FrameSummary | null;
-  readonly errors: readonly ErrorBudget[];
+export class JudgedDraw implements JudgedMachine {
+  readonly cuts: readonly CutLoad[];
   readonly masses: MassReport;
+  readonly outcomes: readonly Outcome[];
+  private readonly made: (SwiftAxis | undefined)[] = [];
+  private all?: readonly SwiftAxis[];
+  private framed?: { readonly frame: FrameSummary | null };
+  private budgets?: readonly ErrorBudget[];
+
+  /** @param project with the values of a draw. */
+  constructor(
+    readonly project: Project,
+    private readonly standing: Standing,
+    asked: AskedChecks,
+  ) {
+    this.cuts = cutLoads(project.brief, standing.memory);
+    this.masses = massReport(project);
+    const outcomes: Outcome[] = [];
+    const note = (axisId: string | null, list: readonly Checked<DoubtCode>[]) => {
+      for (const found of list) outcomes.push({ key: keyOf(axisId, found), code: found.code, axisId, found });
+    };
+    asked.axes.forEach((checks, i) => {
+      if (checks.length) note(project.axes[i]!.id, judge(checks, this.axisAt(i).subject));
+    });
+    if (asked.machine.length) note(null, judge(asked.machine, this));
+    this.outcomes = outcomes;
+  }
+
+  private axisAt(i: number): SwiftAxis {
+    const load = () => loadedAxis(this.project.axes[i]!, this.masses.axes[i]!, this.cuts, false);
+    return (this.made[i] ??= swiftAxis(load()));
+  }
+
+  get axes(): readonly SwiftAxis[] {
+    return (this.all ??= this.project.axes.map((_, i) => this.axisAt(i)));
+  }
+
+  get reports(): readonly SwiftAxis[] {
+    return this.axes;
+  }
+
+  /** As it was read or solved; null where there is none. */
+  get frame(): FrameSummary | null {
+    const drives = () => this.axes.map((a) => a.stiffness.value);
+    const gantry = () => this.project.axes.findIndex((a) => a.role === 'gantry');
+    const of = () => this.standing.frame?.(drives(), this.masses.axes[gantry()]?.total ?? 0) ?? null;
+    return (this.framed ??= { frame: of() }).frame;
+  }
+
+  get errors(): readonly ErrorBudget[] {
+    return (this.budgets ??= errorBudgets(this.project, this.axes, this.cuts, this.frame));
+  }
 }
 
 /** Judges one machine. @param project with the values of a draw. */
-export function judgeDraw(
-  project: Project,
-  { memory, frame: frameOf }: Standing,
-  asked: AskedChecks,
-): JudgedDraw {
-  const cuts = cutLoads(project.brief, memory);
-  const masses = massReport(project);
-  const made: (SwiftAxis | undefined)[] = [];
-  const axisAt = (i: number): SwiftAxis =>
-    (made[i] ??= swiftAxis(loadedAxis(project.axes[i]!, masses.axes[i]!, cuts, false)));
-  const outcomes: Outcome[] = [];
-  const note = (axisId: string | null, list: readonly Checked<DoubtCode>[]) => {
-    for (const found of list) outcomes.push({ key: keyOf(axisId, found), code: found.code, axisId, found });
-  };
-  asked.axes.forEach((checks, i) => {
-    if (checks.length) note(project.axes[i]!.id, judge(checks, axisAt(i).subject));
-  });
-  const axes = lazily(() => project.axes.map((_, i) => axisAt(i)));
-  const gantry = project.axes.findIndex((a) => a.role === 'gantry');
-  const frame = lazily(
-    () =>
-      frameOf?.(
-        axes().map((a) => a.stiffness.value),
-        masses.axes[gantry]?.total ?? 0,
-      ) ?? null,
-  );
-  const errors = lazily(() => errorBudgets(project, axes(), cuts, frame()));
-  if (asked.machine.length) {
-    const machine: JudgedMachine = {
-      project,
-      cuts,
-      masses,
-      get reports() {
-        return axes();
-      },
-      get frame() {
-        return frame();
-      },
-      get errors() {
-        return errors();
-      },
-    };
-    note(null, judge(asked.machine, machine));
-  }
-  return {
-    outcomes,
-    get axes() {
-      return axes();
-    },
-    get frame() {
-      return frame();
-    },
-    get errors() {
-      return errors();
-    },
-    masses,
-  };
-}
+export const judgeDraw = (project: Project, standing: Standing, asked: AskedChecks): JudgedDraw =>
+  new JudgedDraw(project, standing, asked);
 
 /** A limit that is kept to the last digit is kept. */
 const ROUNDING = 1e-9;

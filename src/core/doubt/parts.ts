@@ -1,6 +1,6 @@
 import type { Checked } from '@/core/findings';
-import { type CaseId, type CutMemory, massReport } from '@/core/machine';
-import type { Project } from '@/core/model';
+import { type CaseId, cutLoads, type CutMemory, massReport } from '@/core/machine';
+import type { Cut, Project } from '@/core/model';
 import { quantity } from '@/core/units';
 import { drawer } from './drawn';
 import { frameOfDraw, frameReader, type FrameResponse, type WorkShare, responseSteps } from './frame';
@@ -122,12 +122,15 @@ export function* drawsOf(
   const [z, values] = [new Float64Array(inputs.length), new Float64Array(inputs.length)];
   const read = response && frameReader(response);
   const frame = read && ((drives: readonly number[], ridden: number) => read(z, drives, ridden));
+  // One machine is filled anew by every draw: only of cuts that no draw moves may loads be remembered.
+  cutLoads(project.brief, memory);
+  const known = { get: (cut: Cut) => memory.get(cut) };
   for (let draw = from; draw < to; draw++) {
     if ((draw - from) % BREATH === 0) yield { done: draw - from, of: to - from };
     streams.fill(draw, z);
     for (let i = 0; i < inputs.length; i++) values[i] = valueAt(inputs[i]!, z[i]!);
     const machine = drawn(values);
-    note(judgeDraw(machine, { memory, frame }, checks), draw - from, { project: machine, values });
+    note(judgeDraw(machine, { memory: known, frame }, checks), draw - from, { project: machine, values });
   }
 }
 

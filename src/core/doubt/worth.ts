@@ -1,5 +1,5 @@
 import { fieldRuleAt } from '@/core/model';
-import { binsOf, explained } from './bins';
+import { binsOf, explained, varying } from './bins';
 import type { WorkShare } from './frame';
 import type { DoubtInput } from './inputs';
 import { type Method, methodFor, readingHalf } from './methods';
@@ -174,7 +174,10 @@ export function* toldSteps(
 ): Generator<{ readonly done: number; readonly of: number }, DoubtTold> {
   const groups = groupsOf(inputs).filter((_, i) => i % every === from);
   const z = deviationsOf(inputs, asked, new Set(groups.flatMap((g) => g.members)));
-  const answers = [...margins].map(([key, column]) => ({ key, answer: bounded(column) }));
+  const answers = [...margins].map(([key, column]) => ({
+    key,
+    answer: varying(bounded(column)),
+  }));
   const causes = new Map<string, Cause[]>(answers.map(({ key }) => [key, []]));
   const shuffled = shuffledBins(asked);
   const opens = [...margins].flatMap(([key, column]) => openOf(key, column, shuffled) ?? []);

@@ -87,17 +87,25 @@ function turnOf(arc: number, from: number, flutes: number, fz: number): Turn {
   };
 }
 
+/** A turn, and what it was laid out for. */
+interface LaidOut {
+  readonly arc: number;
+  readonly from: number;
+  readonly flutes: number;
+  readonly fz: number;
+  readonly turn: Turn;
+}
+
 /** Turns that were laid out; draws and searches ask for the same ones thousands of times. */
-const laidOut = new Map<string, Turn>();
+let laidOut: LaidOut[] = [];
 const MOST_LAID_OUT = 64;
 
 function turnFor(arc: number, from: number, flutes: number, fz: number): Turn {
-  const key = [arc, from, flutes, fz].join(' ');
-  const kept = laidOut.get(key);
-  if (kept) return kept;
-  if (laidOut.size >= MOST_LAID_OUT) laidOut.clear();
+  for (const kept of laidOut)
+    if (kept.fz === fz && kept.arc === arc && kept.from === from && kept.flutes === flutes) return kept.turn;
+  if (laidOut.length >= MOST_LAID_OUT) laidOut = [];
   const turn = turnOf(arc, from, flutes, fz);
-  laidOut.set(key, turn);
+  laidOut.push({ arc, from, flutes, fz, turn });
   return turn;
 }
 

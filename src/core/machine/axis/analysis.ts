@@ -1,20 +1,12 @@
 import { type ResolvedDrive, resolveDrive, type SpeedLimit, type Swing } from '@/core/drives';
 import { type ResolvedGuide, resolveGuide } from '@/core/guides';
 import { type Axis, isCranked, isPositioned } from '@/core/model';
-import {
-  axisForce,
-  inertiaBehind,
-  motorSpeed,
-  motorTorque,
-  motorTravel,
-  reducerSpeed,
-  totalDrag,
-  turningInertia,
-} from '@/core/motion';
+import { axisForce, motorSpeed, motorTorque, reducerSpeed, totalDrag } from '@/core/motion';
 import { type ResolvedMotor, resolveMotor, stepper } from '@/core/motors';
 import { quantity, type Quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import { type Balanced, balanced, besideGuides } from './balance';
+import { type Gear, gearOf, turning } from './gear';
 import { swung } from './swung';
 
 /** What one motor is asked for, by case. Names are shown on the torque band. */
@@ -65,32 +57,9 @@ export interface Analysis {
   readonly balance: Balanced;
 }
 
-/** What stands between motor and drive. */
-export interface Gear {
-  readonly ratio: Quantity<'ratio'>;
-  readonly reducerEfficiency: Quantity<'ratio'>;
-  /** Travel of the axis per radian of the motor, and the line or input that it comes from. */
-  readonly kMotor: Quantity<'travelPerRadian'>;
-  readonly kSource: string;
-}
-
 const STILL = quantity('acceleration', 0);
 const UNCUT = quantity('force', 0);
 const ONE = quantity('ratio', 1);
-const NO_INERTIA = quantity('inertia', 0);
-
-function gearOf({ reducer }: Axis, k: Quantity<'travelPerRadian'>, sheet: Worksheet): Gear {
-  if (!reducer) return { ratio: ONE, reducerEfficiency: ONE, kMotor: k, kSource: '#drive.k' };
-  const kMotor = sheet.apply(motorTravel, { k, ratio: reducer.ratio.si }, 'motor.k', {
-    k: '#drive.k',
-    ratio: 'reducer.ratio',
-  });
-  return { ratio: reducer.ratio.si, reducerEfficiency: reducer.efficiency.si, kMotor, kSource: '#motor.k' };
-}
-
-/** Sources of a reducer's figures, where there is one. */
-export const gearSources = ({ reducer }: Axis) =>
-  reducer ? { ratio: 'reducer.ratio', reducerEfficiency: 'reducer.efficiency' } : {};
 
 /** Sum of all bodies that ride on an axis, kg. */
 export const movingMass = (axis: Axis): Quantity<'mass'> =>
@@ -262,34 +231,6 @@ function carriedBy(axis: Axis, sheet: Worksheet): Carried & Pick<Analysis, 'guid
   return { share, mass, massSource, gravity, drag, guide, balance };
 }
 
-/** The coupling as the motor feels it, and where that comes from. */
-function couplingAtMotor({ coupling, reducer }: Axis, sheet: Worksheet) {
-  const inertia = coupling.inertia.si;
-  if (!reducer || coupling.place === 'motor') return { inertia, source: 'coupling.inertia' };
-  const given = { inertia: 'coupling.inertia', ratio: 'reducer.ratio' };
-  const felt = sheet.apply(inertiaBehind, { inertia, ratio: reducer.ratio.si }, 'coupling.felt', given);
-  return { inertia: felt, source: '#coupling.felt' };
-}
-
-/** All that turns with the motor shaft. */
-function turning(axis: Axis, motor: ResolvedMotor, sheet: Worksheet): Quantity<'inertia'> {
-  const coupling = couplingAtMotor(axis, sheet);
-  return sheet.apply(
-    turningInertia,
-    {
-      rotor: motor.rotorInertia,
-      coupling: coupling.inertia,
-      reducer: axis.reducer?.inertia.si ?? NO_INERTIA,
-    },
-    'motor.turning',
-    {
-      rotor: 'motor.rotorInertia',
-      coupling: coupling.source,
-      reducer: axis.reducer ? 'reducer.inertia' : undefined,
-    },
-  );
-}
-
 type Forces = Readonly<Record<CaseId, Quantity<'force'>>>;
 
 /** Acceleration that is asked: a hand takes its time. */
@@ -362,13 +303,22 @@ export function analyse(stored: Axis, sheet: Worksheet): Analysis {
   const motor = resolveMotor(axis, sheet);
   const motorInertia = turning(axis, motor, sheet);
   const gear = gearOf(axis, drive.k, sheet);
-  const cases = casesOf({ ...carried, axis, drive, motorInertia, gear }, forces, sheet);
+  // Written out here and below: objects that are spread and added to cost more than what stands in them.
+  const { mass, massSource, gravity, drag, share, guide, balance } = carried;
+  const shaft = { axis, mass, massSource, gravity, drag, share, drive, motorInertia, gear };
+  const cases = casesOf(shaft, forces, sheet);
   const ratioSource = axis.reducer ? 'reducer.ratio' : undefined;
   const pulsesPerLength = motor.pulses(gear.ratio, ratioSource, drive.k, sheet);
   const rungs = rungsOf({ axis, cases, drive, motor, gear }, pulsesPerLength, sheet);
   return {
     axis,
-    ...carried,
+    mass,
+    massSource,
+    gravity,
+    drag,
+    share,
+    guide,
+    balance,
     drive,
     motor,
     cases,

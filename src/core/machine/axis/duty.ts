@@ -15,7 +15,8 @@ import {
 import { type Quantity, quantity } from '@/core/units';
 import type { Worksheet } from '@/core/worksheet';
 import type { Swing } from '@/core/drives';
-import { type Analysis, gearSources, steadyCut, torqueFor } from './analysis';
+import { type Analysis, steadyCut, torqueFor } from './analysis';
+import { gearSources } from './gear';
 import { sealsOf } from './balance';
 
 const NONE = quantity('force', 0);
@@ -109,7 +110,7 @@ export function restingTorque(analysis: Analysis, sheet: Worksheet): Quantity<'t
     },
     'drops',
     {
-      ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}),
+      ratio: axis.reducer ? 'reducer.ratio' : undefined,
       share: axis.drive.sets === 2 ? 'drive.worstShare' : undefined,
       weight: '#gravity',
       guideDrag: '#drop.guides',
@@ -163,16 +164,15 @@ type Run = (
  */
 function usualDuty(analysis: Analysis, run: Run, sheet: Worksheet): DutyTorque {
   const { travel, cuttingForce } = analysis.axis.demands;
-  const there = (key: string, does: 'rapid' | 'cut', over: DutyTorque['over']) => ({
-    ...run(key, travel.si, 'demands.travel', does),
-    line: key,
-    over,
-  });
+  const there = (key: string, does: 'rapid' | 'cut', over: DutyTorque['over']) => {
+    const { rms, time } = run(key, travel.si, 'demands.travel', does);
+    return { rms, time, line: key, over };
+  };
   const found = [there('shuttle-torque', 'rapid', 'rapid')];
   if (cuttingForce.si) {
     const cutting = there('shuttle-cutting', 'cut', 'cutting');
     const { torque: rms } = steadyCut(analysis, sheet);
-    found.push(cutting, { ...cutting, rms, line: 'torque.cut-steady', over: 'endless' });
+    found.push(cutting, { rms, time: cutting.time, line: 'torque.cut-steady', over: 'endless' });
   }
   const { rms, time, line, over } = found.reduce((most, one) => (one.rms > most.rms ? one : most));
   return { rms, time: quantity('time', 2 * time()), line, over };
@@ -205,9 +205,16 @@ export function dutyTorque(analysis: Analysis, sheet: Worksheet): DutyTorque {
     const { move, sources: from } = moveOf(axis, distance, source, does === 'cut' ? 'feed' : 'rapid');
     const rms = sheet.apply(
       shuttleTorque,
-      // Written out: a second spread costs as much as the integral.
+      // Written out: a spread costs as much as the integral.
       {
-        ...train,
+        motorInertia: train.motorInertia,
+        driveInertia: train.driveInertia,
+        ratio: train.ratio,
+        reducerEfficiency: train.reducerEfficiency,
+        k: train.k,
+        efficiency: train.efficiency,
+        backEfficiency: train.backEfficiency,
+        drag: train.drag,
         travel: distance,
         rapid: move.rapid,
         acceleration: move.acceleration,

@@ -1,4 +1,3 @@
-import { lazily } from '@/core/checks';
 import type { Axis } from '@/core/model';
 import { silentWorksheet } from '@/core/worksheet';
 import { analyse } from './analysis';
@@ -18,27 +17,32 @@ export interface SwiftAxis {
   readonly lostMotion: ReturnType<typeof lostMotionOf>;
 }
 
-/** @param axis as the machine loads it. */
-export function swiftAxis(axis: Axis): SwiftAxis {
-  const analysis = analyse(axis, silentWorksheet);
-  const subject = subjectOf(analysis, silentWorksheet);
-  const lostMotion = lazily(() => lostMotionOf(analysis, subject.stiffness, silentWorksheet));
-  const figures = lazily(() => [
-    ...analysis.drive.figures(silentWorksheet),
-    { id: 'supply-power', value: powerOf(analysis, silentWorksheet).drawn },
-  ]);
-  return {
-    axisId: axis.id,
-    subject,
-    feed: analysis.rungs.reduce((least, { limit }) => Math.min(least, limit), Infinity),
-    get figures() {
-      return figures();
-    },
-    get stiffness() {
-      return subject.stiffness;
-    },
-    get lostMotion() {
-      return lostMotion();
-    },
-  };
+class Swift implements SwiftAxis {
+  readonly axisId: string;
+  readonly feed: number;
+  private play?: ReturnType<typeof lostMotionOf>;
+  private shown?: SwiftAxis['figures'];
+  constructor(readonly subject: AxisSubject) {
+    const { axis, rungs } = subject.analysis;
+    this.axisId = axis.id;
+    this.feed = rungs.reduce((least, { limit }) => Math.min(least, limit), Infinity);
+  }
+  get figures() {
+    const { analysis } = this.subject;
+    return (this.shown ??= [
+      ...analysis.drive.figures(silentWorksheet),
+      { id: 'supply-power', value: powerOf(analysis, silentWorksheet).drawn },
+    ]);
+  }
+  get stiffness() {
+    return this.subject.stiffness;
+  }
+  get lostMotion() {
+    const { analysis, stiffness } = this.subject;
+    return (this.play ??= lostMotionOf(analysis, stiffness, silentWorksheet));
+  }
 }
+
+/** @param axis as the machine loads it. */
+export const swiftAxis = (axis: Axis): SwiftAxis =>
+  new Swift(subjectOf(analyse(axis, silentWorksheet), silentWorksheet));

@@ -105,7 +105,7 @@ export function lostMotionOf(analysis: Analysis, stiffness: TrainStiffness, shee
     if (one === null) continue;
     at = `play.sum.${id}`;
     value = sheet.apply(lostMotion, { before: value, link: one }, at, {
-      ...(before ? { before } : {}),
+      before,
       link: source,
     });
     before = `#${at}`;

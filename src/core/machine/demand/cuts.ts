@@ -15,11 +15,15 @@ export function cutLoad(cut: Cut, spindle: Brief['spindle'], sheet: Worksheet = 
     : null;
   const turned = cut.kind === 'mill' ? spindle : null;
   const basis = oursIn([cut, turned]).length ? ('ours' as const) : ('estimate' as const);
-  const same = { id: cut.id, name: cut.name, kind: cut.kind, stock: cut.stock, basis, corner };
-  if (cut.kind === 'mill') return { ...same, ...milled(cut, spindle, sheet) };
+  if (cut.kind === 'mill') return milled({ basis, corner }, cut, spindle, sheet);
   const drag = cut.drag.si;
   return {
-    ...same,
+    id: cut.id,
+    name: cut.name,
+    kind: cut.kind,
+    stock: cut.stock,
+    basis,
+    corner,
     along: drag,
     across: 0,
     meanAlong: drag,
@@ -43,13 +47,16 @@ export function cutLoad(cut: Cut, spindle: Brief['spindle'], sheet: Worksheet = 
  */
 export type CutMemory = WeakMap<Cut, { readonly spindle: Brief['spindle']; readonly load: CutLoad }>;
 
+/** A memory that is read; where nothing can be noted, what is new is not. */
+export type KnownCuts = Pick<CutMemory, 'get'> & Partial<Pick<CutMemory, 'set'>>;
+
 /** The loads of all cuts of a brief. @param memory of the caller; what is new is noted in it. */
-export function cutLoads({ cuts, spindle }: Pick<Brief, 'cuts' | 'spindle'>, memory?: CutMemory): CutLoad[] {
+export function cutLoads({ cuts, spindle }: Pick<Brief, 'cuts' | 'spindle'>, memory?: KnownCuts): CutLoad[] {
   return cuts.map((cut) => {
     const before = memory?.get(cut);
     if (before && before.spindle === spindle) return before.load;
     const load = cutLoad(cut, spindle);
-    memory?.set(cut, { spindle, load });
+    memory?.set?.(cut, { spindle, load });
     return load;
   });
 }

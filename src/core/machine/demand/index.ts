@@ -1,4 +1,4 @@
-export { type AxisCut, cutLoad, cutLoads, type CutMemory, worstCut } from './cuts';
+export { type AxisCut, cutLoad, cutLoads, type CutMemory, type KnownCuts, worstCut } from './cuts';
 export type { CutLoad } from './cut-load';
 export { forceOverTurn } from './milling';
 export {

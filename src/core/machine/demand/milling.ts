@@ -7,6 +7,7 @@ import { atTool } from './spindle';
 
 /** What the forces of a milling cut follow from; no wider than its cutter. */
 const inputsOf = (cut: MillCut) => ({
+  climb: cut.way === 'climb',
   diameter: cut.diameter.si,
   flutes: cut.flutes.si,
   spindle: cut.spindle.si,
@@ -91,13 +92,14 @@ function plungeOf(cut: MillCut, sheet: Worksheet): number {
   );
 }
 
-/** What a milling cut asks, the spindle's limit counted in. */
+/** What a milling cut asks, the spindle's limit counted in. @param same what is told of any cut. */
 export function milled(
+  same: Pick<CutLoad, 'basis' | 'corner'>,
   cut: MillCut,
   spindle: Brief['spindle'],
   sheet: Worksheet,
-): Omit<CutLoad, 'id' | 'name' | 'kind' | 'stock' | 'basis' | 'corner'> {
-  const turn = millingForce({ ...inputsOf(cut), climb: cut.way === 'climb' });
+): CutLoad {
+  const turn = millingForce(inputsOf(cut));
   const chip = sheet.apply(
     loads.chipLoad,
     { feed: cut.feed.si, flutes: cut.flutes.si, spindle: cut.spindle.si },
@@ -111,6 +113,12 @@ export function milled(
     keyOf(cut, 'axial'),
   );
   return {
+    id: cut.id,
+    name: cut.name,
+    kind: cut.kind,
+    stock: cut.stock,
+    basis: same.basis,
+    corner: same.corner,
     along: turn.peakAlong * cap,
     across: turn.peakAcross * cap,
     meanAlong: turn.meanAlong * cap,
@@ -137,7 +145,7 @@ export function forceOverTurn(
 ): { readonly turn: number; readonly along: number; readonly across: number }[] {
   const points: { turn: number; along: number; across: number }[] = [];
   let step = 0;
-  millingForce({ ...inputsOf(cut), climb: cut.way === 'climb' }, (turn, along, across) => {
+  millingForce(inputsOf(cut), (turn, along, across) => {
     if (step++ % DRAWN === 0) points.push({ turn, along, across });
   });
   // Every tooth does the same.

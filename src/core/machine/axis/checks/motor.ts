@@ -83,7 +83,7 @@ const inertiaCheck = poweredCheck({
       { driveInertia: drive.inertia, share, mass, k: drive.k, ratio: gear.ratio },
       'inertia.load',
       {
-        ...(axis.reducer ? { ratio: 'reducer.ratio' } : {}),
+        ratio: axis.reducer ? 'reducer.ratio' : undefined,
         driveInertia: drive.inertiaSource,
         mass: massSource,
         k: '#drive.k',

@@ -33,44 +33,49 @@ export interface AxisSubject {
   readonly others: readonly Axis[];
 }
 
+/** A class, for its getters: in an object of thousands they would cost more than what they spare. */
+class Subject implements AxisSubject {
+  private trainGives?: TrainStiffness;
+  private found?: Checked<Concern>[];
+  private over?: DutyTorque;
+  private piled?: StacksReport;
+  private stops?: EndsReport;
+  private plated?: readonly PlateReport[];
+  constructor(
+    readonly analysis: Analysis,
+    readonly sheet: Worksheet,
+    readonly others: readonly Axis[],
+  ) {}
+  get stiffness() {
+    return (this.trainGives ??= trainStiffness(this.analysis, this.sheet));
+  }
+  get duty() {
+    return (this.over ??= dutyTorque(this.analysis, this.sheet));
+  }
+  get stacks() {
+    return (this.piled ??= stacksOf(this.analysis.axis, this.sheet));
+  }
+  get ends() {
+    return (this.stops ??= endsOf(this.analysis, this.sheet));
+  }
+  get plates() {
+    return (this.plated ??= platesOf(this.analysis.axis, this.others));
+  }
+  get concerns() {
+    const { drive, motor, guide } = this.analysis;
+    return (this.found ??= [
+      ...drive.concerns(this.sheet),
+      ...motor.concerns(this.sheet),
+      ...guide.concerns(this.stiffness.value, this.sheet),
+    ]);
+  }
+}
+
 /**
  * @param sheet where the lines of the working go. @param others axes whose parts lie on plates of this one.
  */
-export function subjectOf(analysis: Analysis, sheet: Worksheet, others: readonly Axis[] = []): AxisSubject {
-  let stiffness: TrainStiffness | undefined;
-  let concerns: Checked<Concern>[] | undefined;
-  let duty: DutyTorque | undefined;
-  let stacks: StacksReport | undefined;
-  let ends: EndsReport | undefined;
-  let plates: readonly PlateReport[] | undefined;
-  return {
-    analysis,
-    sheet,
-    others,
-    get stiffness() {
-      return (stiffness ??= trainStiffness(analysis, sheet));
-    },
-    get duty() {
-      return (duty ??= dutyTorque(analysis, sheet));
-    },
-    get stacks() {
-      return (stacks ??= stacksOf(analysis.axis, sheet));
-    },
-    get ends() {
-      return (ends ??= endsOf(analysis, sheet));
-    },
-    get plates() {
-      return (plates ??= platesOf(analysis.axis, others));
-    },
-    get concerns() {
-      return (concerns ??= [
-        ...analysis.drive.concerns(sheet),
-        ...analysis.motor.concerns(sheet),
-        ...analysis.guide.concerns(this.stiffness.value, sheet),
-      ]);
-    },
-  };
-}
+export const subjectOf = (analysis: Analysis, sheet: Worksheet, others: readonly Axis[] = []): AxisSubject =>
+  new Subject(analysis, sheet, others);
 
 /** A check of one axis; paths lead from inside it. */
 export const axisCheck = <const Code extends string>(
