@@ -87,6 +87,11 @@ function askedBy(among: readonly number[], drives: readonly Mechanical[]) {
 class Motors {
   private readonly curves: Kinds<Electrical>;
   private readonly falls: readonly boolean[];
+  /**
+   * Torque of each at the fastest that was asked so far, at rest to begin with, N·m: where it falls with
+   * speed there is no more at any that is faster.
+   */
+  private readonly most: Float64Array;
   /** Alike in pulses, highest speed and whether they have a price. */
   private readonly ways: Kinds<Electrical>;
   private readonly outs: Uint8Array;
@@ -102,6 +107,7 @@ class Motors {
   ) {
     this.curves = kindsOf(all, curveKeys());
     this.falls = this.curves.first.map(fallsWithSpeed);
+    this.most = Float64Array.from(this.curves.first, (m, i) => (this.falls[i] ? m.usable(0) : Infinity));
     this.ways = kindsOf(all, (m) => `${m.pulses} ${m.fine} ${m.top} ${m.money === Infinity}`);
     this.outs = new Uint8Array(this.ways.first.length);
     const room = (count: number) => ({ rapid: new Float64Array(count), cut: new Float64Array(count) });
@@ -112,7 +118,7 @@ class Motors {
 
   /** What of the motors runs as fast as a gearing asks, and what it leaves for a drive there. */
   private judge({ kMotor, alpha }: Mechanical, asks: ReturnType<typeof askedBy>) {
-    const { margin, leaves, axis } = this;
+    const { margin, leaves, axis, most } = this;
     const [rapid, feed] = [axis.demands.rapid.si, axis.demands.feed.si];
     const turns = rapid / kMotor;
     this.ways.first.forEach((motor, i) => {
@@ -121,31 +127,38 @@ class Motors {
         this.outs[i] = PULSES;
       else this.outs[i] = motor.top * (1 + HAIR) < turns * margin ? TOP : SLOW;
     });
-    this.curves.first.forEach((motor, i) => {
-      const at = (speed: number) =>
-        leavesAtMost(motor.usable((speed * margin) / kMotor), motor.rotor * alpha);
-      const atRapid = at(rapid);
-      leaves.rapid[i] = atRapid;
+    const [atRapid, atFeed] = [(rapid * margin) / kMotor, (feed * margin) / kMotor];
+    for (let i = 0; i < most.length; i++) {
+      const { rotor, usable } = this.curves.first[i]!;
+      let left = leavesAtMost(most[i]!, rotor * alpha);
+      if (left >= asks.rapid) {
+        const there = usable(atRapid);
+        if (this.falls[i]) most[i] = there;
+        left = leavesAtMost(there, rotor * alpha);
+      }
+      leaves.rapid[i] = left;
       // Where the torque at rapid is enough for every cut, that at feed is not asked for.
-      const enough = atRapid >= asks.mostCut && feed <= rapid && this.falls[i];
-      leaves.cut[i] = atRapid < asks.rapid || enough ? atRapid : at(feed);
-    });
+      const enough = left >= asks.mostCut && feed <= rapid && this.falls[i];
+      leaves.cut[i] = left < asks.rapid || enough ? left : leavesAtMost(usable(atFeed), rotor * alpha);
+    }
   }
 
-  /** @returns what stands until the next gearing is asked for. */
+  /** Gearings are asked one after another, the slowest motors first. @returns what stands until the next. */
   at(among: readonly number[], drives: readonly Mechanical[]): Gearing {
     const asks = askedBy(among, drives);
     this.judge(drives[among[0]!]!, asks);
-    const { curves, ways, outs, leaves, found } = this;
-    const out = [0, 0, 0, 0];
+    const { outs, leaves, found } = this;
+    const [curves, ways] = [this.curves.of, this.ways.of];
+    const out = new Uint32Array(4);
     let count = 0;
-    for (let e = 0; e < this.all.length; e++) {
-      const curve = curves.of[e]!;
-      const fails = outs[ways.of[e]!]!;
-      if (fails || leaves.rapid[curve]! < asks.rapid) out[fails]! += 1;
+    for (let e = 0; e < curves.length; e++) {
+      const curve = curves[e]!;
+      const fails = outs[ways[e]!]!;
+      const rapid = leaves.rapid[curve]!;
+      if (fails || rapid < asks.rapid) out[fails]! += 1;
       else {
         found.motors[count] = e;
-        found.rapid[count] = leaves.rapid[curve]!;
+        found.rapid[count] = rapid;
         found.cut[count++] = leaves.cut[curve]!;
       }
     }
@@ -159,7 +172,9 @@ class Motors {
   }
 }
 
-/** The gearings of the drives, one after another; each stands until the next is asked for. */
+/**
+ * The gearings of the drives, the longest travel for a turn first; each stands until the next is asked for.
+ */
 export function* gearingsOf(
   { drives, motors }: Sides,
   axis: Demands,
@@ -172,5 +187,6 @@ export function* gearingsOf(
     else alike.set(kMotor, [d]);
   });
   const beside = new Motors(motors, axis, sure);
-  for (const among of alike.values()) yield beside.at(among, drives);
+  const slowFirst = [...alike].sort(([a], [b]) => b - a);
+  for (const [, among] of slowFirst) yield beside.at(among, drives);
 }

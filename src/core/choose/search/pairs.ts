@@ -27,7 +27,7 @@ export interface Pairs {
   readonly start: Uint32Array;
   readonly count: Uint32Array;
   readonly motors: Uint32Array;
-  /** Pairs that were tested one by one; all others went by what their gearing says of their motor. */
+  /** Pairs that were tested one by one; all others went by what their gearing says of their motors. */
   readonly tested: number;
   readonly killed: Killed;
 }
@@ -58,13 +58,20 @@ export function pairsOf(
   for (const gearing of gearingsOf(sides, axis, sure)) {
     const { motors: places, rapid, cut } = gearing;
     addUp(killed, gearing.killed, gearing.drives.length);
-    tested += gearing.count * gearing.drives.length;
+    let held = -Infinity;
+    for (let i = 0; i < gearing.count; i++) held = Math.max(held, holds[places[i]!]!);
     for (const d of gearing.drives) {
       const drive = drives[d]!;
       const { left: hangs, load } = drive;
       const [asksRapid, asksCut] = [asksAtLeast(drive.rapid), asksAtLeast(drive.cut)];
       const left = budget === null ? Infinity : budget - drive.money;
       start[d] = found.length;
+      // What none of them can hold need not be asked of each.
+      if (hangs > held) {
+        drops += gearing.count;
+        continue;
+      }
+      tested += gearing.count;
       for (let i = 0; i < gearing.count; i++) {
         // What most fail comes first, and the motor is only asked for where both torques do.
         if (rapid[i]! < asksRapid) {
