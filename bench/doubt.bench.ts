@@ -1,5 +1,5 @@
 import { Bench } from 'tinybench';
-import { doubtOf, doubtPart, type DoubtPart, sweepSteps } from '@/core/doubt';
+import { doubtOf, doubtPart, type DoubtPart, FIRST_DRAWS, sweepSteps } from '@/core/doubt';
 import { machineReport } from '@/core/machine';
 import type { Project } from '@/core/model';
 import { demoMachines } from '@/demo';
@@ -26,6 +26,18 @@ function run(work: DoubtPart) {
 
 const { response, margins } = doubtOf(machine, 1, 500);
 const keys = [...margins.keys()];
+
+/** What one of so many workers has to do: the draws take so long, and the way there and back. */
+function shareOf(workers: number) {
+  run({ part: 'frame', share: { from: 0, every: workers } });
+  run({ part: 'first', response, range: { from: 0, to: Math.ceil(FIRST_DRAWS / workers) } });
+  const to = FIRST_DRAWS + Math.ceil((DRAWS - FIRST_DRAWS) / workers);
+  run({ part: 'more', response, keys, range: { from: FIRST_DRAWS, to } });
+  const column = Float64Array.from({ length: DRAWS }, (_, i) => 0.5 + i / DRAWS);
+  const margins = new Map(keys.map((k) => [k, column]));
+  run({ part: 'told', margins, share: { from: 0, every: workers } });
+}
+
 const bench = new Bench({ time: 200, warmup: false, iterations: 2 });
 bench
   .add(`how a frame answers, four axes, ${response?.bent.length ?? 0} figures`, () => {
@@ -45,16 +57,8 @@ bench
   .add(`all of it, ${DRAWS} draws, one core`, () => {
     doubtOf(machine, 1, DRAWS);
   })
-  // What one of seven workers has to do: with eight cores the draws take so long, and the way there and back.
-  .add(`a seventh of it, ${DRAWS} draws`, () => {
-    run({ part: 'frame', share: { from: 0, every: 7 } });
-    run({ part: 'first', response, range: { from: 0, to: 100 } });
-    const each = Math.ceil((DRAWS - 400) / 14);
-    for (const from of [400, 400 + each])
-      run({ part: 'more', response, keys, range: { from, to: from + each } });
-    const column = Float64Array.from({ length: DRAWS }, (_, i) => 0.5 + i / DRAWS);
-    run({ part: 'told', margins: new Map(keys.map((k) => [k, column])), share: { from: 0, every: 7 } });
-  })
+  .add(`what one of two workers does of it, ${DRAWS} draws`, () => shareOf(2))
+  .add(`what one of seven does of it, ${DRAWS} draws`, () => shareOf(7))
   .add('one figure at a hundred values, the frame solved at each', () => {
     const steps = sweepSteps({ project: machine, path: 'structure.corner', from: 1e5, to: 5e5 });
     while (!steps.next().done);
