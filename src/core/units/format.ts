@@ -18,7 +18,6 @@ const imperial: Partial<Record<Kind, string>> = {
   temperatureRise: '°F',
   linearPerTurn: 'in',
   pulsesPerLength: 'pulses/in',
-  power: 'hp',
   secondMoment: 'in⁴',
   area: 'in²',
   slope: 'in/ft',

@@ -167,6 +167,13 @@ function NoSet({ barren, looked }: Pick<TogetherAnswer, 'barren'> & { readonly l
   );
 }
 
+/** How much was looked at; of axes that are alike it is said once. */
+function lookedAt(combinations: readonly number[]): string {
+  const told = combinations.map(combinationsText);
+  const [first] = told;
+  return told.length > 1 && told.every((t) => t === first) ? `${first} on each axis` : told.join(', ');
+}
+
 interface FoundProps {
   readonly answer: TogetherAnswer;
   readonly asked: TogetherLimits;
@@ -185,7 +192,7 @@ export function FoundSets({ answer, asked, stale }: FoundProps) {
   const whole = moneyOf(answer.sets);
   const shown = range ?? whole;
   const sets = answer.sets.filter((s) => s.money >= shown[0] && s.money <= shown[1]);
-  const looked = answer.combinations.map(combinationsText).join(', ');
+  const looked = lookedAt(answer.combinations);
   const read = worthReading(sets, scale);
   const all = answer.sets;
   const picked = all.find((s) => s.id === id) ?? read[0]?.line ?? all[0];
