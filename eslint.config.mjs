@@ -6,6 +6,7 @@ import tseslint from 'typescript-eslint';
 const coreRooms = [
   'units',
   'link',
+  'gcode',
   'findings',
   'worksheet',
   'numerics',
@@ -28,6 +29,7 @@ const coreRooms = [
   'choose',
   'plan',
   'changes',
+  'job',
   'log',
   'prove',
   'upgrade',
@@ -80,6 +82,7 @@ export const arrows = [
   ...from(core('doubt'), core(...upTo(coreRooms, 'build'))),
   ...from(core('plan'), core(...upTo(coreRooms, 'plan'))),
   ...from(core('changes'), core(...upTo(coreRooms, 'changes'))),
+  ...from(core('job'), core(...upTo(coreRooms, 'job'))),
   ...from(core('log'), core(...upTo(coreRooms, 'log'))),
   ...from(core('prove'), core(...upTo(coreRooms, 'prove'))),
   ...from(core('upgrade'), core(...upTo(coreRooms, 'upgrade'))),

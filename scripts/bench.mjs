@@ -12,7 +12,7 @@ mkdirSync(folder, { recursive: true });
 // Bundled as it ships: a loader that names every closure would be measured with it otherwise.
 const only = process.argv.slice(2);
 const wanted = (name) => only.length === 0 || only.includes(name);
-const inNode = ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan', 'doubt'];
+const inNode = ['report', 'flex', 'plate', 'work', 'truing', 'trials', 'search', 'plan', 'doubt', 'job'];
 const inBrowser = ['keystroke', 'plate-redraw', 'list', 'blocked'].filter(wanted);
 let ok = true;
 for (const name of inNode.filter(wanted)) {

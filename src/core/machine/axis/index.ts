@@ -67,7 +67,8 @@ export { type MoveCurve, moveCurves, type MovePoint, stiffnessOverTravel } from 
 export { followers, followTravel } from './follow-travel';
 export { oursOf } from './ours';
 export { type SwiftAxis, swiftAxis } from './swift';
-export { type LostMotion, lostMotionOf } from './train';
+export { signedTrain } from './duty';
+export { type LostMotion, lostMotionOf, trainStiffness } from './train';
 export {
   type AccelerationStep,
   type AxisPlace,

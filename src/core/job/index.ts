@@ -1,0 +1,16 @@
+export { JobCheck } from './check';
+export { type Cornering, type Limits, type Planning } from './machine';
+export { type PathClass, pathClasses, type Preview } from './preview';
+export {
+  type AtLine,
+  type JobAxis,
+  type JobReport,
+  type TimeKind,
+  timeKinds,
+  type WorstLine,
+} from './report';
+export { type Moment, type Series } from './series';
+export { type JobSetup, type JobStock } from './setup';
+export { jobLetters } from './drives';
+export { drivesOf, type JobDrive, type JobDrives } from './drives';
+export { planningOf, proposedNought, proposedSetup, proposedStock, takingOf } from './propose';

@@ -1,0 +1,192 @@
+import { arcPlace, type Act, type Motion, type Place, quadrantsOf, type ReadTold } from '@/core/gcode';
+import { THIN_MARGIN } from '@/core/findings';
+import { AxisTally, Worst } from './axis-tally';
+import type { JobCut } from './cutting';
+import { type JobDrives, jobLetters } from './drives';
+import { againstAxes, axisLoad, type AxisLoad, type Engaged, engagedOf, noLoad, worstAxis } from './load';
+import { PreviewTally, type PathClass } from './preview';
+import type { Profile } from './profile';
+import type { JobReport, TimeKind } from './report';
+import { SeriesTally } from './series';
+import type { JobSetup } from './setup';
+import type { Stretch } from './stretch';
+import { WorstLines } from './worst-lines';
+
+/** Below this share of its feed a cut is slow: kerfs widen, edges burn; common practice, no source. */
+const SLOW = 0.8;
+/** Chips thinner than this share of the planned ones rub; common practice, no source. */
+const RUBS = 0.5;
+
+const zeros = (): Record<TimeKind, number> => ({ cutting: 0, air: 0, rapid: 0, dwell: 0, change: 0 });
+
+/** Gathers the answers of a job, move by move: its memory does not grow with the file. */
+export class JobTally {
+  private readonly times = zeros();
+  private readonly ways = zeros();
+  private readonly axes: readonly (AxisTally | null)[];
+  private readonly loads: readonly AxisLoad[] = [noLoad(), noLoad(), noLoad()];
+  private readonly worst: WorstLines;
+  private readonly series = new SeriesTally();
+  private readonly preview = new PreviewTally();
+  private readonly lacking: Record<string, number> = {};
+  private readonly low: [number, number, number] = [Infinity, Infinity, Infinity];
+  private readonly high: [number, number, number] = [-Infinity, -Infinity, -Infinity];
+  private readonly counts = { moves: 0, arcs: 0, stops: 0, changes: 0, starts: 0, buried: 0 };
+  private readonly buried = new Worst();
+  private readonly deepest = new Worst();
+  private readonly spindle = new Worst();
+  private readonly slowest = new Worst();
+  private readonly thick = new Worst();
+  private readonly thin = { value: NaN, line: 0 };
+  private slowWay = 0;
+  private slowLost = 0;
+  private rubbing = 0;
+  private now = 0;
+  private tool = 0;
+
+  constructor(
+    private readonly drives: JobDrives,
+    private readonly setup: JobSetup,
+    /** Cuts by their id. */
+    private readonly cuts: ReadonlyMap<string, JobCut>,
+  ) {
+    this.axes = drives.map((d, i) => (d ? new AxisTally(d, i as 0 | 1 | 2) : null));
+    this.worst = new WorstLines(drives);
+  }
+
+  private cut(): JobCut | null {
+    const { tools, cutId } = this.setup;
+    const id = tools.get(this.tool) ?? cutId;
+    return (id !== null ? this.cuts.get(id) : undefined) ?? null;
+  }
+
+  /** A move that is planned. */
+  moved(stretch: Stretch, profile: Profile): void {
+    const { motion } = stretch;
+    const { line, length } = motion;
+    const cut = this.cut();
+    const engaged = engagedOf(motion, cut, this.setup.stock);
+    const against = againstAxes(stretch, engaged, cut, profile.most);
+    this.counts.moves += 1;
+    if (motion.arc) this.counts.arcs += 1;
+    this.drives.forEach((drive, i) => {
+      const axis = i as 0 | 1 | 2;
+      if (!drive) this.lacks(motion, axis);
+      else {
+        axisLoad(drive, axis, stretch, profile, against[axis], this.loads[i]!);
+        this.axes[i]!.note(stretch, profile, this.loads[i]!, against[axis]);
+      }
+    });
+    const busiest = worstAxis(this.drives, this.loads);
+    const share = busiest < 0 ? 0 : this.loads[busiest]!.share;
+    if (busiest >= 0)
+      this.worst.note(busiest, this.loads[busiest]!, () => ({ stretch, profile, engaged, cut }));
+    this.boxed(motion);
+    const kind: TimeKind = motion.rapid ? 'rapid' : engaged.depth > 0 ? 'cutting' : 'air';
+    if (engaged.depth > 0) this.cutting(motion, profile, engaged, cut!);
+    this.times[kind] += profile.time;
+    this.ways[kind] += length;
+    this.series.add(profile.time, length, share, line);
+    this.preview.add(motion, classOf(kind, share), this.now, profile.time);
+    this.now += profile.time;
+  }
+
+  private lacks({ from, to }: Motion, axis: 0 | 1 | 2): void {
+    if (from[axis] === to[axis]) return;
+    const letter = jobLetters[axis];
+    this.lacking[letter] = (this.lacking[letter] ?? 0) + 1;
+  }
+
+  private boxed(motion: Motion): void {
+    const { from, to, arc } = motion;
+    const note = (p: Place) => {
+      for (const i of [0, 1, 2] as const) {
+        if (p[i] < this.low[i]) this.low[i] = p[i];
+        if (p[i] > this.high[i]) this.high[i] = p[i];
+      }
+    };
+    note(from);
+    note(to);
+    if (arc) for (const s of quadrantsOf(arc)) note(arcPlace(motion, arc, s));
+  }
+
+  /** What only matters where the tool is in the stock. */
+  private cutting(motion: Motion, { most, time }: Profile, { depth, below }: Engaged, cut: JobCut): void {
+    const { line, length, rapid, speed } = motion;
+    if (rapid) {
+      this.counts.buried += 1;
+      this.buried.note(below, line);
+      return;
+    }
+    if (Number.isFinite(below)) this.deepest.note(below, line);
+    const mean = length / time;
+    if (mean < SLOW * speed) {
+      this.slowWay += length;
+      this.slowLost += time - length / speed;
+      this.slowest.note(1 - mean / speed, line);
+    }
+    const spindle = motion.spindle || cut.spindle;
+    if (cut.flutes === 0 || spindle === 0) return;
+    const chip = most / (cut.flutes * (spindle / (2 * Math.PI)));
+    this.thick.note(chip, line);
+    if (!(chip >= this.thin.value)) Object.assign(this.thin, { value: chip, line });
+    if (chip < RUBS * cut.chip) this.rubbing += length;
+    if (cut.available) this.spindle.note(cut.force(chip, depth, spindle).power / cut.available, line);
+  }
+
+  acted(act: Act): void {
+    switch (act.does) {
+      case 'dwell':
+        return this.stood('dwell', act.time, act.line);
+      case 'tool':
+        this.tool = act.tool;
+        this.counts.changes += 1;
+        return this.stood('change', act.time, act.line);
+      case 'spindle':
+        if (act.on) this.counts.starts += 1;
+        return;
+      case 'stop':
+        if (!act.end) this.counts.stops += 1;
+    }
+  }
+
+  private stood(kind: TimeKind, time: number, line: number): void {
+    this.times[kind] += time;
+    this.now += time;
+    this.series.add(time, 0, 0, line);
+    for (const axis of this.axes) axis?.stood(time);
+  }
+
+  done(read: ReadTold): JobReport {
+    const { times, ways, counts, low, high, now, thin } = this;
+    return {
+      read,
+      times,
+      ways,
+      time: now,
+      moves: counts.moves,
+      arcs: counts.arcs,
+      stops: counts.stops,
+      changes: counts.changes,
+      starts: counts.starts,
+      box: counts.moves ? { low, high } : null,
+      axes: this.axes.map((a) => a?.done(now) ?? null),
+      lacking: this.lacking,
+      worst: this.worst.done(),
+      buried: { count: counts.buried, deepest: this.buried.at() },
+      slow: { way: this.slowWay, lost: this.slowLost, least: this.slowest.at() },
+      chips: { least: thin, most: this.thick.at(), rubbing: this.rubbing },
+      spindle: this.spindle.at(),
+      deepest: this.deepest.at(),
+      series: this.series.done(),
+      preview: this.preview.done(),
+    };
+  }
+}
+
+/** How a move is drawn: by what it does, and by the torque that is left. */
+function classOf(kind: TimeKind, share: number): PathClass {
+  if (share > 1) return 'gives-out';
+  if (share * THIN_MARGIN > 1) return 'thin';
+  return kind === 'cutting' ? 'holds' : kind === 'rapid' ? 'rapid' : 'air';
+}
