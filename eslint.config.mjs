@@ -116,7 +116,7 @@ export const arrows = [
   ...from(
     type('cli'),
     type('cli', 'words', 'drawings'),
-    core('model', 'machine', 'plan', 'build', 'prove', 'formats', 'print'),
+    core('units', 'model', 'machine', 'plan', 'build', 'job', 'prove', 'formats', 'print'),
   ),
 ];
 

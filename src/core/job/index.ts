@@ -1,4 +1,5 @@
 export { JobCheck } from './check';
+export { type JobSaidSetup, type JobStep, jobSteps } from './whole';
 export { type Cornering, type Limits, type Planning } from './machine';
 export { type PathClass, pathClasses, type Preview } from './preview';
 export {
@@ -14,3 +15,4 @@ export { type JobSetup, type JobStock } from './setup';
 export { jobLetters } from './drives';
 export { drivesOf, type JobDrive, type JobDrives } from './drives';
 export { planningOf, proposedNought, proposedSetup, proposedStock, takingOf } from './propose';
+export { jobCodes, type JobCode, type JobFinding, jobFindings, jobVerdict } from './findings';

@@ -28,6 +28,10 @@ function boxOf(motion: Motion): { readonly low: Place; readonly high: Place } {
   return { low: of(Math.min), high: of(Math.max) };
 }
 
+/** A rapid in a hole that a cycle has drilled, or straight up out of the cut: it meets nothing. */
+const leaves = ({ from, to, cycle }: Motion): boolean =>
+  cycle || (from[0] === to[0] && from[1] === to[1] && to[2] > from[2]);
+
 /**
  * How deep the tool is in the stock. A pass is no deeper than the brief's: what lies above was taken by the
  * passes before, as programs for routers are written. Without stock, what feeds with the spindle on cuts.
@@ -37,7 +41,7 @@ export function engagedOf(motion: Motion, cut: JobCut | null, stock: JobStock | 
   if (!cut) return none;
   if (!stock) return !motion.rapid && motion.on ? { depth: cut.pass, below: cut.pass } : none;
   const below = stock.top - Math.min(motion.from[2], motion.to[2]);
-  if (below <= TOUCH) return none;
+  if (below <= TOUCH || (motion.rapid && leaves(motion))) return none;
   const { low, high } = boxOf(motion);
   const r = cut.diameter / 2;
   for (const i of [0, 1] as const) if (high[i] < stock.low[i] - r || low[i] > stock.high[i] + r) return none;

@@ -38,16 +38,32 @@ export const planningOf = (of: ControllerClass | ''): Planning => ({
   shared: false,
 });
 
+/** How far a tool goes beside its stock, m; common practice, no source. */
+const BESIDE = 0.03;
+
+/** Stock of the brief along X and Y, m; null: it has no sizes. */
+function stockSize({ brief, axes }: Project): readonly [number, number] | null {
+  const { length, width } = brief.stock;
+  if (!length || !width) return null;
+  const bed = axes.find((a) => a.role === 'bed' || a.role === 'table');
+  return bed?.letter.toUpperCase() === 'X' ? [length.si, width.si] : [width.si, length.si];
+}
+
 /**
  * Where a job is put as long as nobody says so: in the middle of the travel, and its highest move at the
  * upper end of the plunge. What is longer than the travel begins at the low soft limit, so that it is
  * beyond at one end only.
  */
-export function proposedNought(drives: JobDrives, box: ProgramBox | null): Place {
+export function proposedNought(project: Project, drives: JobDrives, box: ProgramBox | null): Place {
   if (!box) return [0, 0, 0];
+  const size = stockSize(project);
   const level = (i: 0 | 1) => {
     const travel = drives[i]?.travel ?? 0;
-    return Math.max(0, (travel - (box.high[i] - box.low[i])) / 2) - box.low[i];
+    // A program that stays on the stock counts from its corner: the stock is what lies in the middle.
+    const within =
+      size && box.feedLow[i] > -BESIDE && box.feedHigh[i] < size[i] + BESIDE && size[i] <= travel;
+    const [low, high] = within ? [0, size[i]] : [box.low[i], box.high[i]];
+    return Math.max(0, (travel - (high - low)) / 2) - low;
   };
   return [level(0), level(1), (drives[2]?.travel ?? 0) - box.high[2]];
 }
@@ -59,16 +75,11 @@ const ABOVE = 1e-4;
  * Stock as the brief has it, its corner at nought of the work. Its top is there too; where the program stays
  * above nought, nought is the bed and the top is as high as the stock. Null: the brief has no sizes.
  */
-export function proposedStock(
-  { brief, axes }: Project,
-  nought: Place,
-  box: ProgramBox | null,
-): JobStock | null {
-  const { length, width, thickness } = brief.stock;
-  if (!length || !width) return null;
-  const bed = axes.find((a) => a.role === 'bed' || a.role === 'table');
-  const along = bed?.letter.toUpperCase() === 'X';
-  const [x, y] = along ? [length.si, width.si] : [width.si, length.si];
+export function proposedStock(project: Project, nought: Place, box: ProgramBox | null): JobStock | null {
+  const size = stockSize(project);
+  if (!size) return null;
+  const [x, y] = size;
+  const { thickness } = project.brief.stock;
   const onBed = box !== null && box.feedLow[2] >= -ABOVE && Number.isFinite(box.feedLow[2]);
   return {
     low: [nought[0], nought[1]],
@@ -77,10 +88,18 @@ export function proposedStock(
   };
 }
 
-/** What can be said of a job before the builder has said anything; all of it is ours. */
-export function proposedSetup(project: Project, drives: JobDrives, box: ProgramBox | null): JobSetup {
+/**
+ * What can be said of a job before the builder has said anything; all of it is ours.
+ * @param said nought of the work, where somebody has said it.
+ */
+export function proposedSetup(
+  project: Project,
+  drives: JobDrives,
+  box: ProgramBox | null,
+  said?: Place,
+): JobSetup {
   const { controller } = project.wiring;
-  const nought = proposedNought(drives, box);
+  const nought = said ?? proposedNought(project, drives, box);
   return {
     taking: takingOf(controller),
     planning: planningOf(controller),

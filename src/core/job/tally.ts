@@ -126,7 +126,9 @@ export class JobTally {
       this.slowest.note(1 - mean / speed, line);
     }
     const spindle = motion.spindle || cut.spindle;
-    if (cut.flutes === 0 || spindle === 0) return;
+    // A tool that is driven straight in has other chips.
+    const level = Math.hypot(motion.to[0] - motion.from[0], motion.to[1] - motion.from[1]);
+    if (cut.flutes === 0 || spindle === 0 || (!motion.arc && level < length / 2)) return;
     const chip = most / (cut.flutes * (spindle / (2 * Math.PI)));
     this.thick.note(chip, line);
     if (!(chip >= this.thin.value)) Object.assign(this.thin, { value: chip, line });
