@@ -1,13 +1,17 @@
 import { Bench } from 'tinybench';
 import { Reader } from '@/core/gcode';
-import { drivesOf, JobCheck, proposedSetup } from '@/core/job';
+import { drivesOf, JobCheck, setupOf } from '@/core/job';
+import { startingJob } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { tell } from './tell';
 
 const LINES = 1_000_000;
 const PIECE = 1 << 16;
 const project = demoMachines()[0]!;
-const setup = { ...proposedSetup(project, drivesOf(project), null), nought: [0, 0, 0.05] as const };
+const setup = {
+  ...setupOf(project, drivesOf(project), startingJob('j', 'Job', ''), null),
+  nought: [0, 0, 0.05] as const,
+};
 
 /** Chords of a spiral in the stock, as a post-processor writes them. */
 function* chords(): Generator<Uint8Array> {

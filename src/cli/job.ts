@@ -1,8 +1,8 @@
 import { closeSync, fstatSync, openSync, readFileSync, readSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile, writeTable } from '@/core/formats';
-import { type JobReport, type JobSaidSetup, type JobSetup, jobFindings, jobSteps } from '@/core/job';
-import type { Project } from '@/core/model';
+import { type JobReport, type JobSetup, jobFindings, jobSteps } from '@/core/job';
+import { estimate, type JobSaid, MOST_NAME, type Project, startingJob } from '@/core/model';
 import { displayUnit, explainParseError, parseQuantity } from '@/core/units';
 import { explainIssue, jobCsvRows, jobText } from '@/words';
 
@@ -82,31 +82,38 @@ function machineAt(path: string, { read }: JobWorld): Project {
 }
 
 /** What the call says of how the job is run. */
-function saidOf({ nought, cut }: Call, project: Project): JobSaidSetup {
-  const said: { nought?: JobSetup['nought']; cutId?: string } = {};
-  if (nought !== null) {
-    const unit = displayUnit('length', project.units).symbol;
-    const places = nought.split(',').map((text) => {
-      const parsed = parseQuantity('length', text, unit);
-      if (!parsed.ok) throw new BadCall(`--nought: ${explainParseError('length', parsed.error)}\n`);
-      return parsed.si as number;
-    });
-    if (places.length !== 3) throw new BadCall(`--nought: wanted three places, X,Y,Z; read “${nought}”\n`);
-    said.nought = [places[0]!, places[1]!, places[2]!];
-  }
+function saidOf({ nought, cut, paths }: Call, project: Project): JobSaid {
+  const job = startingJob('job', paths[1].slice(-MOST_NAME), '0'.repeat(64));
   if (cut !== null) {
     const ids = project.brief.cuts.map((c) => c.id);
     if (!ids.includes(cut)) throw new BadCall(`--cut: no cut “${cut}”; wanted one of ${ids.join(', ')}\n`);
-    said.cutId = cut;
+    job.cut = cut;
   }
-  return said;
+  if (nought === null) return job;
+  const unit = displayUnit('length', project.units).symbol;
+  const places = nought.split(',').map((text) => {
+    const parsed = parseQuantity('length', text, unit);
+    if (!parsed.ok) throw new BadCall(`--nought: ${explainParseError('length', parsed.error)}\n`);
+    return { typed: text.trim(), si: parsed.si, basis: 'estimate' as const };
+  });
+  const [x, y, z] = places;
+  if (!x || !y || !z || places.length > 3)
+    throw new BadCall(`--nought: wanted three places, X,Y,Z; read “${nought}”\n`);
+  return { ...job, nought: { x, y, z } };
 }
 
-function ranOn(project: Project, source: Source, said: JobSaidSetup) {
-  const steps = jobSteps(project, source.pieces, source.bytes, said);
+function ranOn(project: Project, source: Source, job: JobSaid) {
+  const steps = jobSteps(project, job, source.pieces, source.bytes);
   let step = steps.next();
   while (!step.done) step = steps.next();
   return step.value;
+}
+
+/** The same job on another machine, with nought of its work at the same place. */
+function besideOf(other: Project, source: Source, job: JobSaid, { nought }: JobSetup) {
+  const at = (i: 0 | 1 | 2) => estimate('length', `${nought[i] * 1e3} mm`);
+  const { report } = ranOn(other, source, { ...job, nought: { x: at(0), y: at(1), z: at(2) } });
+  return { name: other.name, report };
 }
 
 /** Command line: returns what to print and the exit code, so that tests can call it without a process. */
@@ -123,10 +130,7 @@ export function run(args: readonly string[], world: JobWorld): Reply {
       throw new BadCall(`${call.paths[1]}: cannot be read (${reason(cause)})\n`);
     }
     const { report, setup } = ranOn(project, source, said);
-    const beside = other && {
-      name: other.name,
-      report: ranOn(other, source, { ...said, nought: setup.nought }).report,
-    };
+    const beside = other && besideOf(other, source, said, setup);
     const bad = jobFindings(report).some((f) => f.verdict === 'gives-out');
     return { out: written(call, project, report, setup, beside), err: '', code: bad ? 1 : 0 };
   } catch (cause) {

@@ -3,6 +3,7 @@ import { labelOf as axisLabel } from './labels-axis';
 import { balanceInputs } from './balance';
 import { briefInputs } from './labels-brief';
 import { buildInputs } from './labels-build';
+import { jobInputs } from './labels-job';
 import type { InputText } from './input-text';
 
 const section: Record<string, InputText> = {
@@ -194,7 +195,11 @@ export function inputText(from: string): InputText {
   const inBalance = /\.balance\.N\.(\w+)$/.exec(pattern);
   if (inBalance) return balanceInputs[inBalance[1]!]!;
   if (/^(stand\.N|axes\.N\.loads\.masses\.N)\.mass$/.test(pattern)) return { label: 'Mass' };
-  return text[pattern] ?? buildInputs[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) };
+  return (
+    text[pattern] ??
+    buildInputs[pattern] ??
+    jobInputs[pattern] ?? { label: axisLabel(path.replace(/^axes\.\d+\./, '')) }
+  );
 }
 
 export const structurePlace: Readonly<Record<string, string>> = {
@@ -234,6 +239,7 @@ const slicePlaces: Readonly<Record<string, string>> = {
   symptoms: 'Signs of a fault',
   trials: 'Trials',
   posting: 'Programs',
+  jobs: 'Jobs',
   practice: 'Practice',
   log: 'Log',
   revisions: 'Kept plans',

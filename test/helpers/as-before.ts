@@ -25,9 +25,16 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 19: it had no jobs. */
+export function asBefore19(project: Project): Project {
+  const { jobs, ...rest } = project;
+  expect(jobs).toEqual([]);
+  return rest as Project;
+}
+
 /** A machine without what came with version 18: nothing balances it but a force, its spindle has no belt. */
 export function asBefore18(project: Project): Project {
-  const { brief, axes, pins, ...rest } = project;
+  const { brief, axes, pins, ...rest } = asBefore19(project);
   const bare = (axis: Axis): Axis => {
     const { balance, ...loads } = axis.loads;
     expect(balance).toEqual([]);

@@ -22,8 +22,14 @@ export class BoxReader {
   private readonly feedLow: Spot = [NONE, NONE, NONE];
   private readonly feedHigh: Spot = [ALL, ALL, ALL];
   private readonly reader: Reader;
+  /** Whether each move is told. */
+  watched = true;
 
-  constructor(taking: Taking) {
+  /** @param watch is told every move as long as it is `watched`. */
+  constructor(
+    taking: Taking,
+    private readonly watch?: (motion: Motion) => void,
+  ) {
     const nought: Place = [0, 0, 0];
     this.reader = new Reader(
       { taking, place: nought, nought, zero: nought },
@@ -43,6 +49,7 @@ export class BoxReader {
   }
 
   private moved(motion: Motion): void {
+    if (this.watched) this.watch?.(motion);
     if (motion.own) return;
     const { arc, to, rapid } = motion;
     this.note(to, rapid);

@@ -1,21 +1,21 @@
 import { describe, expect, it } from 'vitest';
 import { axisReport, loadedAxes, machineReport } from '@/core/machine';
-import { applyEdits, estimate, type Project, put } from '@/core/model';
+import { applyEdits, estimate, type Project, put, startingJob } from '@/core/model';
 import { millingForce } from '@/core/loads';
 import { demoMachines } from '@/demo';
-import { drivesOf, JobCheck, type JobReport, type JobSetup, type Moment, proposedSetup } from '.';
+import { drivesOf, JobCheck, type JobReport, type JobSetup, type Moment, setupOf } from '.';
 import { jobCut } from './cutting';
 
 const [kayak, scenery, gate] = ['Tern', 'Wayside', 'Fernhollow'].map((name) =>
   demoMachines().find((m) => m.name.startsWith(name))!,
 ) as [Project, Project, Project];
 
-const setupOf = (project: Project, more: Partial<JobSetup> = {}): JobSetup => ({
-  ...proposedSetup(project, drivesOf(project), null),
+const withMore = (project: Project, more: Partial<JobSetup> = {}): JobSetup => ({
+  ...setupOf(project, drivesOf(project), startingJob('j', 'Job', ''), null),
   ...more,
 });
 function run(project: Project, text: string, more: Partial<JobSetup> = {}): JobReport {
-  const check = new JobCheck(project, setupOf(project, more));
+  const check = new JobCheck(project, withMore(project, more));
   check.push(new TextEncoder().encode(`G21 G90\n${text}\nM2\n`));
   return check.end();
 }

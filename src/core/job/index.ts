@@ -1,5 +1,5 @@
 export { JobCheck } from './check';
-export { type JobSaidSetup, type JobStep, jobSteps } from './whole';
+export { type JobRun, type JobStep, jobSteps, piecesOf } from './whole';
 export { type Cornering, type Limits, type Planning } from './machine';
 export { type PathClass, pathClasses, type Preview } from './preview';
 export {
@@ -14,5 +14,5 @@ export { type Moment, type Series } from './series';
 export { type JobSetup, type JobStock } from './setup';
 export { jobLetters } from './drives';
 export { drivesOf, type JobDrive, type JobDrives } from './drives';
-export { planningOf, proposedNought, proposedSetup, proposedStock, takingOf } from './propose';
+export { planningOf, setupOf, takingOf } from './propose';
 export { jobCodes, type JobCode, type JobFinding, jobFindings, jobVerdict } from './findings';

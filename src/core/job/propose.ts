@@ -1,5 +1,5 @@
 import { plainTaking, type Place, type ProgramBox, type Taking } from '@/core/gcode';
-import type { ControllerClass, Project } from '@/core/model';
+import type { ControllerClass, JobSaid, Project } from '@/core/model';
 import type { JobDrives } from './drives';
 import type { Planning } from './machine';
 import type { JobSetup, JobStock } from './setup';
@@ -27,23 +27,31 @@ const PLAIN_WINDOW = 32;
 /** How far corners are cut unless somebody says more, m; what controllers come with, memory. */
 const DEVIATION = 20e-6;
 
-export const takingOf = (of: ControllerClass | ''): Taking => ({
-  ...plainTaking,
-  ...(of === '' ? { motion: 0 } : takings[of]),
-});
+/** How a program is read: as the class of the controller usually does, and what is said over it. */
+export function takingOf(of: ControllerClass | '', { motion, ...said }: JobSaid['takes']): Taking {
+  const usual: Taking = { ...plainTaking, ...(of === '' ? { motion: 0 } : takings[of]) };
+  const typed = Object.fromEntries(Object.entries(said).filter(([, v]) => v !== '')) as Partial<Taking>;
+  const begins = { none: null, rapid: 0, feed: 1 } as const;
+  return { ...usual, ...typed, ...(motion === '' ? {} : { motion: begins[motion] }) };
+}
 
-export const planningOf = (of: ControllerClass | ''): Planning => ({
-  cornering: { kind: 'deviation', by: DEVIATION },
-  window: of === '' ? PLAIN_WINDOW : windows[of],
-  shared: false,
-});
+/** How moves are planned: as the class of the controller usually does, and what is said over it. */
+export function planningOf(of: ControllerClass | '', { way, by, ahead }: JobSaid['corner']): Planning {
+  const within = by?.si ?? DEVIATION;
+  return {
+    cornering: way === 'stop' ? { kind: 'stop' } : { kind: way === '' ? 'deviation' : way, by: within },
+    window: ahead?.si ?? (of === '' ? PLAIN_WINDOW : windows[of]),
+    shared: false,
+  };
+}
 
 /** How far a tool goes beside its stock, m; common practice, no source. */
 const BESIDE = 0.03;
 
-/** Stock of the brief along X and Y, m; null: it has no sizes. */
-function stockSize({ brief, axes }: Project): readonly [number, number] | null {
-  const { length, width } = brief.stock;
+/** Stock along X and Y, m, as it is said or as the brief has it; null: it has no sizes. */
+function stockSize({ brief, axes }: Project, said: JobSaid['stock']): readonly [number, number] | null {
+  const length = said.length ?? brief.stock.length;
+  const width = said.width ?? brief.stock.width;
   if (!length || !width) return null;
   const bed = axes.find((a) => a.role === 'bed' || a.role === 'table');
   return bed?.letter.toUpperCase() === 'X' ? [length.si, width.si] : [width.si, length.si];
@@ -54,9 +62,12 @@ function stockSize({ brief, axes }: Project): readonly [number, number] | null {
  * upper end of the plunge. What is longer than the travel begins at the low soft limit, so that it is
  * beyond at one end only.
  */
-export function proposedNought(project: Project, drives: JobDrives, box: ProgramBox | null): Place {
+function proposedNought(
+  drives: JobDrives,
+  box: ProgramBox | null,
+  size: readonly [number, number] | null,
+): Place {
   if (!box) return [0, 0, 0];
-  const size = stockSize(project);
   const level = (i: 0 | 1) => {
     const travel = drives[i]?.travel ?? 0;
     // A program that stays on the stock counts from its corner: the stock is what lies in the middle.
@@ -72,42 +83,43 @@ export function proposedNought(project: Project, drives: JobDrives, box: Program
 const ABOVE = 1e-4;
 
 /**
- * Stock as the brief has it, its corner at nought of the work. Its top is there too; where the program stays
- * above nought, nought is the bed and the top is as high as the stock. Null: the brief has no sizes.
+ * Stock with its corner at nought of the work, and its top there too unless it is said; where the program
+ * stays above nought, nought is the bed and the top is as high as the stock is thick.
  */
-export function proposedStock(project: Project, nought: Place, box: ProgramBox | null): JobStock | null {
-  const size = stockSize(project);
-  if (!size) return null;
-  const [x, y] = size;
-  const { thickness } = project.brief.stock;
+function stockAt(
+  { brief }: Project,
+  [x, y]: readonly [number, number],
+  top: JobSaid['stock']['top'],
+  nought: Place,
+  box: ProgramBox | null,
+): JobStock {
   const onBed = box !== null && box.feedLow[2] >= -ABOVE && Number.isFinite(box.feedLow[2]);
   return {
     low: [nought[0], nought[1]],
     high: [nought[0] + x, nought[1] + y],
-    top: nought[2] + (onBed ? (thickness?.si ?? 0) : 0),
+    top: nought[2] + (top?.si ?? (onBed ? (brief.stock.thickness?.si ?? 0) : 0)),
   };
 }
 
 /**
- * What can be said of a job before the builder has said anything; all of it is ours.
- * @param said nought of the work, where somebody has said it.
+ * How a job is run: what is said of it, and of all else what is usual or follows from what the program
+ * reaches.
  */
-export function proposedSetup(
-  project: Project,
-  drives: JobDrives,
-  box: ProgramBox | null,
-  said?: Place,
-): JobSetup {
-  const { controller } = project.wiring;
-  const nought = said ?? proposedNought(project, drives, box);
+export function setupOf(project: Project, drives: JobDrives, job: JobSaid, box: ProgramBox | null): JobSetup {
+  const { brief, wiring } = project;
+  const size = stockSize(project, job.stock);
+  const proposed = proposedNought(drives, box, size);
+  const { x, y, z } = job.nought;
+  const nought: Place = [x?.si ?? proposed[0], y?.si ?? proposed[1], z?.si ?? proposed[2]];
+  const cuts = new Set(brief.cuts.map((c) => c.id));
   return {
-    taking: takingOf(controller),
-    planning: planningOf(controller),
+    taking: takingOf(wiring.controller, job.takes),
+    planning: planningOf(wiring.controller, job.corner),
     place: [0, 0, drives[2]?.travel ?? 0],
     nought,
     zero: [0, 0, 0],
-    stock: proposedStock(project, nought, box),
-    tools: new Map(),
-    cutId: project.brief.cuts[0]?.id ?? null,
+    stock: size && stockAt(project, size, job.stock.top, nought, box),
+    tools: new Map(job.tools.flatMap((t) => (cuts.has(t.cut) ? [[t.number, t.cut]] : []))),
+    cutId: cuts.has(job.cut) ? job.cut : (brief.cuts[0]?.id ?? null),
   };
 }

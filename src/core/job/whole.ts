@@ -1,49 +1,59 @@
 import { BoxReader } from '@/core/gcode';
-import type { Project } from '@/core/model';
+import type { JobSaid, Project } from '@/core/model';
 import { JobCheck } from './check';
 import { drivesOf } from './drives';
-import { proposedSetup, takingOf } from './propose';
+import { type Preview, PreviewTally } from './preview';
+import { setupOf, takingOf } from './propose';
 import type { JobReport } from './report';
 import type { JobSetup } from './setup';
 
-/** How far a job has come, bytes: it is read twice where nobody has said where the work lies. */
+/** How far a job has come, bytes: it is read twice, since what it reaches says where it lies. */
 export interface JobStep {
   readonly done: number;
   readonly of: number;
+  /** The beginning of the path as the file has it, before anything is known of it; once. */
+  readonly first: Preview | null;
 }
 
-/** What is said of a job; the rest is proposed. */
-export type JobSaidSetup = Partial<Omit<JobSetup, 'tools'>> & Partial<Pick<JobSetup, 'tools'>>;
+/** A job and how it was run. */
+export interface JobRun {
+  readonly report: JobReport;
+  readonly setup: JobSetup;
+}
 
 /**
- * A job from its bytes: where it lies is proposed from what it reaches unless it was said, then it is run.
+ * A job from its bytes: what it reaches says where it lies unless that is said, then it is run.
  * @param pieces gives the bytes from the beginning, as often as it is called. @param bytes how many in all.
- * @returns the report, and the setup that it was run with.
  */
 export function* jobSteps(
   project: Project,
+  job: JobSaid,
   pieces: () => Iterable<Uint8Array>,
   bytes: number,
-  said: JobSaidSetup = {},
-): Generator<JobStep, { readonly report: JobReport; readonly setup: JobSetup }> {
-  // Where the work lies and how high its stock is, is read off what the program reaches.
-  const all = said.nought !== undefined && said.stock !== undefined;
-  const passes = all ? 1 : 2;
+): Generator<JobStep, JobRun> {
+  const begun = new PreviewTally();
+  const box = new BoxReader(takingOf(project.wiring.controller, job.takes), (motion) =>
+    begun.add(motion, motion.rapid ? 'rapid' : 'air', 0, 0),
+  );
   let done = 0;
-  const box = all ? null : new BoxReader(said.taking ?? takingOf(project.wiring.controller));
-  if (box)
-    for (const piece of pieces()) {
-      box.push(piece);
-      done += piece.length;
-      yield { done, of: bytes * passes };
-    }
-  const proposed = proposedSetup(project, drivesOf(project), box?.end() ?? null, said.nought);
-  const setup = { ...proposed, ...said };
+  for (const piece of pieces()) {
+    box.push(piece);
+    const first = done === 0 ? begun.done() : null;
+    if (first) box.watched = false;
+    done += piece.length;
+    yield { done, of: 2 * bytes, first };
+  }
+  const setup = setupOf(project, drivesOf(project), job, box.end());
   const check = new JobCheck(project, setup);
   for (const piece of pieces()) {
     check.push(piece);
     done += piece.length;
-    yield { done, of: bytes * passes };
+    yield { done, of: 2 * bytes, first: null };
   }
   return { report: check.end(), setup };
+}
+
+/** Bytes in pieces between which others are let in: some tens of milliseconds each. */
+export function* piecesOf(bytes: Uint8Array, piece = 1 << 18): Generator<Uint8Array> {
+  for (let at = 0; at < bytes.length; at += piece) yield bytes.subarray(at, at + piece);
 }

@@ -6,6 +6,7 @@ import {
   asBefore16,
   asBefore17,
   asBefore18,
+  asBefore19,
   asBefore13,
   asBefore12,
 } from '@test/helpers/as-before';
@@ -105,5 +106,17 @@ describe('a file of version 17', () => {
     expect(old.brief.spindle).not.toBeNull();
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore18(project), version: 17 }).toEqual(old);
+  });
+});
+
+describe('a file of version 18', () => {
+  const text = readFileSync('test/fixtures/machine-v18.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens without jobs, and all else is as it was', () => {
+    expect(old.version).toBe(18);
+    expect(old.trials.length).toBeGreaterThan(0);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore19(project), version: 18 }).toEqual(old);
   });
 });

@@ -1,4 +1,5 @@
-export { startingProve, startingSheet, startingTrial } from './starting';
+export { jobCorners, type JobSaid, jobTakes, MOST_JOBS } from './jobs';
+export { startingJob, startingProve, startingSheet, startingTrial } from './starting';
 export {
   type HappeningKind,
   happenings,

@@ -34,4 +34,6 @@ export const proveSteps: SliceSteps = {
     practice: null,
   }),
   13: ({ practice }) => ({ practice: practice && practiceFromVersion13(practice as Doc) }),
+  // Version 18 knew no jobs.
+  18: () => ({ jobs: [] }),
 };

@@ -1,10 +1,17 @@
+import { jobsShape } from './jobs';
 import { practiceShape } from './practice';
 import { symptomsShape } from './symptoms';
 import { trialsShape } from './trials';
 import { truingShape } from './truing';
 
 /**
- * What the slice owns in the document: how the machine was trued up, tried and proved, what was seen of its
- * faults, and whether it is one to practise on.
+ * What the slice owns in the document: how the machine was trued up, tried and proved, which programs it
+ * is to run, what was seen of its faults, and whether it is one to practise on.
  */
-export const proveShape = { ...truingShape, ...symptomsShape, ...trialsShape, ...practiceShape };
+export const proveShape = {
+  ...truingShape,
+  ...symptomsShape,
+  ...trialsShape,
+  ...jobsShape,
+  ...practiceShape,
+};

@@ -1,11 +1,12 @@
 import type { Project } from '../document';
+import type { JobSaid } from './jobs';
 import type { TrialSaid } from './trials';
 import type { SheetSaid } from './truing';
 
 /** Nothing of a new machine was read yet. */
 export const startingProve = (): Pick<
   Project,
-  'sheets' | 'rounds' | 'happenings' | 'symptoms' | 'trials' | 'posting' | 'practice'
+  'sheets' | 'rounds' | 'happenings' | 'symptoms' | 'trials' | 'posting' | 'jobs' | 'practice'
 > => ({
   sheets: [],
   rounds: [],
@@ -13,7 +14,32 @@ export const startingProve = (): Pick<
   symptoms: [],
   trials: [],
   posting: { dwell: '', remarks: '' },
+  jobs: [],
   practice: null,
+});
+
+/** A job of which nothing is said but its program. */
+export const startingJob = (id: string, name: string, file: string): JobSaid => ({
+  id,
+  name,
+  file,
+  nought: { x: null, y: null, z: null },
+  stock: { length: null, width: null, top: null },
+  cut: '',
+  tools: [],
+  corner: { way: '', by: null, ahead: null },
+  takes: {
+    units: '',
+    motion: '',
+    centres: '',
+    dwell: '',
+    home: '',
+    feedOverUnits: '',
+    helix: '',
+    pointless: '',
+    tool: '',
+    deleted: '',
+  },
 });
 
 /** A sheet of which nothing is said yet. */
