@@ -6,7 +6,16 @@ export type { FieldText } from './field-text';
 export { dutyText, effectText, fieldText, labelOf } from './labels-axis';
 export { balanceNames } from './balance';
 export { gcodeNoteText } from './gcode';
-export { holdsText, jobFindingText, longTime, timeNames, worstLineText } from './job';
+export {
+  holdsText,
+  jobFindingText,
+  jobWayText,
+  longTime,
+  timeNames,
+  worstLineText,
+  worstShortText,
+} from './job';
+export { jobTakeNames, jobTakeOptions } from './job-takes';
 export { jobCsvRows, jobSetupText, jobText } from './job-text';
 export type { InputText } from './input-text';
 export { inputLabel, inputText, placeOfInput } from './labels-machine';

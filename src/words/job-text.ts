@@ -2,7 +2,7 @@ import { type JobReport, jobFindings, jobLetters, type JobSetup, jobVerdict, tim
 import type { Project } from '@/core/model';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { gcodeNoteText } from './gcode';
-import { holdsText, jobFindingText, longTime, timeNames, worstLineText } from './job';
+import { holdsText, jobFindingText, jobWayText, longTime, timeNames, worstLineText } from './job';
 import { verdictWords } from './verdicts';
 
 /** Rows of a table, their columns filled with blanks. */
@@ -92,7 +92,9 @@ export function jobText(
     ),
     ...headed(
       'Time',
-      columns(used.map((k) => [timeNames[k], longTime(times[k]), ways[k] ? length(ways[k]) : ''])),
+      columns(
+        used.map((k) => [timeNames[k], longTime(times[k]), ways[k] ? jobWayText(ways[k], system) : '']),
+      ),
     ),
     ...headed('Lines that ask most', columns(worstRows(project, report))),
     ...headed('What the file says', noteLines(report, system)),

@@ -1,5 +1,5 @@
 import type { JobCode, JobFinding, TimeKind, WorstLine } from '@/core/job';
-import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import { findUnit, formatIn, formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 
 export const timeNames: Readonly<Record<TimeKind, string>> = {
   cutting: 'cutting',
@@ -9,6 +9,12 @@ export const timeNames: Readonly<Record<TimeKind, string>> = {
   change: 'tool changes',
 };
 
+/** A long way: metres, or feet. */
+export function jobWayText(si: number, system: UnitSystem): string {
+  const unit = findUnit('length', system === 'metric' ? 'm' : 'ft')!;
+  return formatIn(unit, si, 3).text;
+}
+
 /** `1 h 02 min`, `12 min 05 s`, `4.2 s`. */
 export function longTime(seconds: number): string {
   if (seconds < 60) return `${formatNumber(seconds, seconds < 10 ? 2 : 3)} s`;
@@ -17,6 +23,9 @@ export function longTime(seconds: number): string {
   const two = (n: number) => String(n).padStart(2, '0');
   return hours ? `${hours} h ${two(minutes)} min` : `${minutes} min ${two(whole % 60)} s`;
 }
+
+const percent = (share: number) =>
+  Number.isFinite(share) ? `${formatNumber(share * 100, 3)} %` : 'more than all';
 
 /** What is wrong with a line: how much it asks over what there is. */
 export function worstLineText({ share, pull, rapid }: WorstLine): string {
@@ -28,14 +37,16 @@ export function worstLineText({ share, pull, rapid }: WorstLine): string {
     : `${times} of the torque that may be asked ${what}`;
 }
 
+/** The same where there is little room. */
+export const worstShortText = ({ share, pull, rapid }: WorstLine): string =>
+  `${percent(share)}${rapid ? ' at rapid' : ''}${pull >= 1 ? ', stalls' : ''}`;
+
 /** At which speed a line holds. */
 export const holdsText = ({ holds, reached }: WorstLine, system: UnitSystem): string =>
   holds === null ? 'no feed holds' : holds >= reached ? '' : formatQuantity('speed', holds, system, 3).text;
 
 type Say = (found: JobFinding, length: (si: number) => string) => string;
 
-const percent = (share: number) =>
-  Number.isFinite(share) ? `${formatNumber(share * 100, 3)} %` : 'more than all';
 const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
 const torque = ({ value }: JobFinding) => `${percent(value)} of the torque that may be asked`;
 

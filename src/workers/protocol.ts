@@ -24,7 +24,8 @@ import type {
   WhyNotStep,
 } from '@/core/choose';
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
-import type { Axis, OwnPart, Project } from '@/core/model';
+import type { JobRun, JobStep } from '@/core/job';
+import type { Axis, JobSaid, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
 import type { NotConcerned, SchoolAnswer, SchoolId, SchoolStep, VariantFigures } from '@/core/variants';
 
@@ -131,6 +132,12 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly school: SchoolId };
     readonly step: SchoolStep;
     readonly output: SchoolAnswer | NotConcerned;
+  };
+  /** A G-code program run through a machine. */
+  job: {
+    readonly input: { readonly project: Project; readonly job: JobSaid; readonly bytes: Uint8Array };
+    readonly step: JobStep;
+    readonly output: JobRun;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

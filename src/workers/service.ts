@@ -1,6 +1,7 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { searchLines, togetherSets, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
+import { jobSteps, piecesOf } from '@/core/job';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
@@ -73,6 +74,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Tenths of a second, or some seconds where each side looks for its parts.
   *school({ project, school }) {
     return yield* schoolSteps(project, school);
+  },
+  // Three microseconds a line.
+  *job({ project, job, bytes }) {
+    return yield* jobSteps(project, job, () => piecesOf(bytes), bytes.length);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

@@ -15,6 +15,7 @@ import {
 } from '@/features/frame';
 import { CausesView } from './causes/causes-view';
 import type { Project } from '@/core/model';
+import { JobView } from './job/job-view';
 import { LineProvider } from './line/line-context';
 import { HeldView } from './held/held-view';
 import styles from './prove.module.css';
@@ -23,7 +24,7 @@ import { PracticeView } from './practice/practice-view';
 import { TrialsView } from './trials/trials-view';
 import { TruingView } from './truing/truing-view';
 
-const views = ['truing', 'first', 'proof', 'held', 'causes', 'practice'] as const;
+const views = ['truing', 'first', 'proof', 'job', 'held', 'causes', 'practice'] as const;
 type View = (typeof views)[number];
 
 const viewOf = (asked: string | null): View => views.find((v) => v === asked) ?? 'truing';
@@ -67,10 +68,16 @@ function heldTab(rows: readonly HeldRow[] | null): TabSaid {
   return { title: 'Plan and proof', note };
 }
 
+/** A program is run when it is looked at: no verdict stands on it before. */
+const jobTab = (jobs: number): TabSaid => ({
+  title: 'Job check',
+  note: jobs ? `${jobs} ${jobs === 1 ? 'job' : 'jobs'}` : 'none yet',
+});
+
 /** Causes are guesses by what was seen: no verdict stands on them. */
 const causesTab = (symptoms: number): TabSaid => ({
   title: 'Causes',
-  note: symptoms ? `${symptoms} ${symptoms === 1 ? 'sign' : 'signs'} answered` : 'nothing asked',
+  note: symptoms ? `${symptoms} ${symptoms === 1 ? 'sign' : 'signs'}` : 'nothing asked',
 });
 
 /** How far a practice round is. */
@@ -93,6 +100,7 @@ export function ProveStation() {
     truing: truingTab(truing),
     first: trialsTab(trials, 'first'),
     proof: trialsTab(trials, 'proof'),
+    job: jobTab(project.jobs.length),
     held: heldTab(held.rows),
     causes: causesTab(symptoms.length),
     practice: practiceTab(project.practice),
@@ -115,6 +123,7 @@ export function ProveStation() {
         {(view === 'first' || view === 'proof') && (
           <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
         )}
+        {view === 'job' && <JobView asked={asked.get('job')} />}
         {view === 'held' && <HeldView {...{ held, trials, findings }} />}
         {view === 'causes' && <CausesView axis={asked.get('axis')} trials={trials} />}
         {view === 'practice' && <PracticeView />}

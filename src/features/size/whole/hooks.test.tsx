@@ -31,6 +31,7 @@ const nothing: Record<JobName, number> = {
   geometry: 0,
   free: 0,
   work: 0,
+  job: 0,
   held: 0,
   upgrades: 0,
   search: 0,

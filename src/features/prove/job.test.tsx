@@ -1,0 +1,98 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { estimate, type Project, PROGRAM_TYPE, put, startingJob } from '@/core/model';
+import { demoMachines } from '@/demo';
+import { StorageProvider } from '@/session';
+import { MachineStorage } from '@/storage';
+import { address, push } from '@test/helpers/navigation';
+import { openSession, renderOn } from '@test/helpers/session';
+import { ProveStation } from '.';
+
+const [kayak] = demoMachines() as [Project];
+const text = [
+  'G21 G90',
+  'S18000 M3',
+  'G0 Z5',
+  'G0 X100 Y100',
+  'G1 Z-3 F400',
+  'G1 X500 F4500',
+  'G0 X600',
+  'G41 D1',
+  'M30',
+].join('\n');
+
+/** The machine with a job, its program kept in this browser or not. */
+async function show(keep: boolean) {
+  const storage = new MachineStorage();
+  const bytes = new TextEncoder().encode(text);
+  const hash = keep ? await storage.contents.put(bytes, PROGRAM_TYPE) : 'a'.repeat(64);
+  const file = { id: 'f', name: 'panel.nc', type: PROGRAM_TYPE, bytes: bytes.length, hash };
+  const session = await openSession({
+    ...kayak,
+    files: [file],
+    jobs: [startingJob('panel', 'panel.nc', hash)],
+  });
+  address.query = `m=${session.project!.id}&v=job`;
+  renderOn(
+    session,
+    <StorageProvider>
+      <ProveStation />
+    </StorageProvider>,
+  );
+  return session;
+}
+
+const answers = () => screen.findByRole('region', { name: 'Answers' });
+
+describe('a job on the page', () => {
+  beforeEach(() => {
+    address.query = '';
+  });
+  it('is run as it is opened: what is found, how long it takes, what was not read', async () => {
+    await show(true);
+    expect(await within(await answers()).findByText(/^rapids with the tool in the stock/)).toBeVisible();
+    expect(screen.getByText(/^1 line not read/)).toBeVisible();
+    expect(screen.getByText(/^9 lines · /)).toBeVisible();
+    expect(screen.getByRole('img', { name: 'Path of the program, seen from above' })).toBeVisible();
+  });
+  it('line, path and time are one place', async () => {
+    await show(true);
+    await within(await answers()).findByText(/^rapids with/);
+    await userEvent.click(within(await answers()).getAllByRole('button', { name: 'line 7' })[0]!);
+    expect(await screen.findByText(/line 7: ?/)).toHaveTextContent(/s, line 7: G0 X600$/);
+    expect(screen.getByRole('slider', { name: 'Along the job' })).not.toHaveValue(0);
+  });
+  it('what is typed is run anew, and can be taken back', async () => {
+    const session = await show(true);
+    await within(await answers()).findByText(/^rapids with/);
+    session.edit([put('jobs.0.stock.top', estimate('length', '-20 mm'))]);
+    await waitFor(() => expect(screen.queryByText(/^rapids with the tool/)).toBeNull());
+    session.undo();
+    expect(await screen.findByText(/^rapids with the tool/)).toBeVisible();
+  });
+  it('removed it takes its program along, and comes back with it', async () => {
+    const session = await show(true);
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove panel.nc' }));
+    expect(session.project).toMatchObject({ jobs: [], files: [] });
+    expect(await screen.findByText(/^Drop a G-code file here/)).toBeVisible();
+    session.undo();
+    expect(session.project!.jobs).toHaveLength(1);
+    expect(session.project!.files).toHaveLength(1);
+  });
+  it('whose program is in another browser says so', async () => {
+    await show(false);
+    expect(await screen.findByText(/^The content of this program is not in this browser/)).toBeVisible();
+  });
+  it('is made of a file; the same file twice lies here once', async () => {
+    const session = await show(true);
+    await within(await answers()).findByText(/^rapids with/);
+    const pick = screen.getByLabelText('G-code files');
+    await userEvent.upload(pick, new File([text], 'again.nc', { type: 'text/plain' }));
+    await waitFor(() => expect(session.project!.jobs).toHaveLength(2));
+    expect(session.project!.files).toHaveLength(1);
+    await waitFor(() => expect(push).toHaveBeenCalledWith(expect.stringContaining('&v=job&job=')));
+    await userEvent.upload(pick, new File(['G0 X1\n'], 'other.nc', { type: 'text/plain' }));
+    await waitFor(() => expect(session.project!.files).toHaveLength(2));
+  });
+});

@@ -1,0 +1,152 @@
+'use client';
+
+import { memo, useMemo } from 'react';
+import type { Place } from '@/core/gcode';
+import { jobLetters, type JobSetup, type PathClass, pathClasses, type Preview } from '@/core/job';
+import { type Fitted, fitted, type Sight } from './projection';
+import styles from './job.module.css';
+
+const WIDTH = 860;
+const MOST = 400;
+
+export const placeOf = ({ places }: Preview, i: number): Place => [
+  places[3 * i]!,
+  places[3 * i + 1]!,
+  places[3 * i + 2]!,
+];
+
+/** The path as one line of drawing for each class. Corners that fall on one pixel are drawn once. */
+function pathsOf(preview: Preview, { at }: Fitted): ReadonlyMap<PathClass, string> {
+  const parts = new Map<PathClass, string[]>(pathClasses.map((c) => [c, []]));
+  let [before, was] = [at(placeOf(preview, 0)), -1];
+  for (let i = 1; i < preview.classes.length; i++) {
+    const next = at(placeOf(preview, i));
+    const kind = preview.classes[i]!;
+    const last = i + 1 === preview.classes.length || preview.classes[i + 1] !== kind;
+    if (!last && kind === was && Math.hypot(next[0] - before[0], next[1] - before[1]) < 0.35) continue;
+    const list = parts.get(pathClasses[kind]!)!;
+    const to = `${next[0].toFixed(1)} ${next[1].toFixed(1)}`;
+    list.push(kind === was ? `L${to}` : `M${before[0].toFixed(1)} ${before[1].toFixed(1)}L${to}`);
+    [before, was] = [next, kind];
+  }
+  return new Map([...parts].map(([kind, list]) => [kind, list.join('')]));
+}
+
+/** The corner that is nearest to a point of the picture. */
+function nearest(preview: Preview, { at }: Fitted, x: number, y: number): number {
+  let [best, off] = [0, Infinity];
+  for (let i = 0; i < preview.classes.length; i++) {
+    const [u, v] = at(placeOf(preview, i));
+    const d = (u - x) ** 2 + (v - y) ** 2;
+    if (d < off) [best, off] = [i, d];
+  }
+  return best;
+}
+
+/** Corners of a box, bottom first. */
+function boxCorners(low: Place, high: Place): readonly Place[] {
+  const at = (x: number, y: number, z: number): Place => [x, y, z];
+  return [low[2], high[2]].flatMap((z) => [
+    at(low[0], low[1], z),
+    at(high[0], low[1], z),
+    at(high[0], high[1], z),
+    at(low[0], high[1], z),
+  ]);
+}
+
+const outline = (corners: readonly Place[], { at }: Fitted) =>
+  corners
+    .map((c) =>
+      at(c)
+        .map((v) => v.toFixed(1))
+        .join(','),
+    )
+    .join(' ');
+
+const ARROW = 30;
+
+/** Which way each axis goes in the picture. */
+function Ways({ fit, sight }: { readonly fit: Fitted; readonly sight: Sight }) {
+  const [x, y] = [34, fit.height - 40];
+  const shown = fit.ways.slice(0, sight === 'above' ? 2 : 3);
+  return (
+    <g className={styles.ways} aria-hidden>
+      {shown.map(([u, v], i) => (
+        <g key={jobLetters[i]}>
+          <line x1={x} y1={y} x2={x + ARROW * u} y2={y + ARROW * v} />
+          <text x={x + (ARROW + 9) * u} y={y + (ARROW + 9) * v + 4}>
+            {jobLetters[i]}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+interface PictureProps {
+  readonly preview: Preview;
+  /** Null while it is being read: then neither stock nor travel is known. */
+  readonly setup: JobSetup | null;
+  readonly travel: Place;
+  readonly sight: Sight;
+  /** Corners that are marked, with the number of each. */
+  readonly marks: readonly { readonly number: number; readonly corner: number; readonly bad: boolean }[];
+  /** The corner where the cursor stands; null: none. */
+  readonly cursor: number | null;
+  readonly onPick: (corner: number) => void;
+}
+
+/** The path of a job on the machine: travel, stock, and every stretch by the torque that it leaves. */
+export const PathPicture = memo(function PathPicture(props: PictureProps) {
+  const { preview, setup, travel, sight, marks, cursor, onPick } = props;
+  const fit = useMemo(() => {
+    const path = Array.from({ length: preview.classes.length }, (_, i) => placeOf(preview, i));
+    const room = setup ? boxCorners([0, 0, 0], travel).slice(0, 4) : [];
+    const lying = setup?.stock;
+    const block = lying ? boxCorners([...lying.low, lying.top], [...lying.high, lying.top]).slice(0, 4) : [];
+    const shown = [...room, ...block, ...path];
+    return fitted(shown.length ? shown : [[0, 0, 0]], sight, travel[1] > travel[0], WIDTH, MOST);
+  }, [preview, setup, travel, sight]);
+  const paths = useMemo(() => (preview.classes.length ? pathsOf(preview, fit) : null), [preview, fit]);
+  const bed = boxCorners([0, 0, 0], travel).slice(0, 4);
+  const stock = setup?.stock ?? null;
+  const top = stock && boxCorners([...stock.low, stock.top], [...stock.high, stock.top]).slice(0, 4);
+  const now = cursor === null ? null : fit.at(placeOf(preview, cursor));
+  const pick = (event: React.MouseEvent<SVGSVGElement>) => {
+    const { left, top: up, width } = event.currentTarget.getBoundingClientRect();
+    const scale = fit.width / width;
+    onPick(nearest(preview, fit, (event.clientX - left) * scale, (event.clientY - up) * scale));
+  };
+  return (
+    <svg
+      className={styles.picture}
+      viewBox={`0 0 ${fit.width} ${fit.height.toFixed(0)}`}
+      role="img"
+      aria-label={`Path of the program, ${sight === 'above' ? 'seen from above' : 'seen slanted'}`}
+      onClick={preview.classes.length ? pick : undefined}
+    >
+      {setup && <polygon points={outline(bed, fit)} className={styles.travel} />}
+      {top && <polygon points={outline(top, fit)} className={styles.stock} />}
+      {paths && pathClasses.map((c) => <path key={c} d={paths.get(c)} data-class={c} />)}
+      {marks.map(({ number, corner, bad }) => {
+        const [x, y] = fit.at(placeOf(preview, corner));
+        return (
+          <g key={number} className={styles.mark} data-bad={bad || undefined}>
+            <circle cx={x} cy={y} r="8" />
+            <text x={x} y={y + 4}>
+              {number}
+            </text>
+          </g>
+        );
+      })}
+      <Ways fit={fit} sight={sight} />
+      {now && (
+        <path
+          className={styles.cursor}
+          transform={`translate(${now[0]} ${now[1]})`}
+          d="M-9 0h18M0-9v18M-5 0a5 5 0 1 0 10 0a5 5 0 1 0-10 0"
+        />
+      )}
+    </svg>
+  );
+});
