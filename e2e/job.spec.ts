@@ -39,8 +39,8 @@ test('a job: dropped, run, its worst place found, another nought typed, taken aw
   await expect(page.getByText(/line \d+: G0 X600$/)).toBeVisible();
   // Half a metre farther the panels leave the travel.
   await page.getByText('Where it lies, and how it is run').click();
-  await page.getByLabel('Nought Y').fill('500 mm');
-  await page.getByLabel('Nought Y').press('Enter');
+  await page.getByRole('textbox', { name: 'Nought Y' }).fill('500 mm');
+  await page.getByRole('textbox', { name: 'Nought Y' }).press('Enter');
   await expect(answers.getByText(/^Bed axis: .* past a soft limit$/)).toBeVisible({ timeout: 60_000 });
   await stored(page);
   await page.reload();

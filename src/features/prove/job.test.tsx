@@ -66,7 +66,7 @@ describe('a job on the page', () => {
   it('what is typed is run anew, and can be taken back', async () => {
     const session = await show(true);
     await within(await answers()).findByText(/^rapids with/);
-    session.edit([put('jobs.0.stock.top', estimate('length', '-20 mm'))]);
+    session.edit([put('jobs.0.stock.top', estimate('length', '-20 mm'))], { label: 'Top' });
     await waitFor(() => expect(screen.queryByText(/^rapids with the tool/)).toBeNull());
     session.undo();
     expect(await screen.findByText(/^rapids with the tool/)).toBeVisible();
