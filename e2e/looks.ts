@@ -31,6 +31,20 @@ const causesLook: Look = [
   },
 ];
 
+/** A few lines, one of them a rapid through the stock and one that is not checked. */
+const PROGRAM = 'G21 G90\nS18000 M3\nG0 Z5\nG0 X100 Y100\nG1 Z-3 F400\nG1 X500 F4500\nG0 X600\nG41 D1\nM30\n';
+
+const jobLook: Look = [
+  'job',
+  async (page) => {
+    await page.goto('/prove?m=tern-creek&v=job');
+    await page
+      .getByLabel('G-code files')
+      .setInputFiles({ name: 'panel.nc', mimeType: 'text/plain', buffer: Buffer.from(PROGRAM) });
+    await page.getByRole('figure', { name: /^Torque and speed/ }).waitFor();
+  },
+];
+
 /** The sheets of truing: a line of readings, named ones, a stale one, nothing read yet; and causes. */
 export const proveLooks = (): Look[] => [
   ...Object.entries({
@@ -58,6 +72,7 @@ export const proveLooks = (): Look[] => [
     },
   ]),
   causesLook,
+  jobLook,
 ];
 
 /** The time line with an entry that is written, and what was learnt. */
