@@ -24,7 +24,7 @@ import type {
   WhyNotStep,
 } from '@/core/choose';
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
-import type { JobRun, JobStep } from '@/core/job';
+import type { JobRun, JobStep, SlowerProgram } from '@/core/job';
 import type { Axis, JobSaid, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
 import type { NotConcerned, SchoolAnswer, SchoolId, SchoolStep, VariantFigures } from '@/core/variants';
@@ -138,6 +138,12 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly job: JobSaid; readonly bytes: Uint8Array };
     readonly step: JobStep;
     readonly output: JobRun;
+  };
+  /** The same program with the feeds at which its lines hold. */
+  jobSlower: {
+    readonly input: { readonly project: Project; readonly job: JobSaid; readonly bytes: Uint8Array };
+    readonly step: JobStep;
+    readonly output: SlowerProgram;
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

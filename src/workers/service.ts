@@ -1,7 +1,7 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { searchLines, togetherSets, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
-import { jobSteps, piecesOf } from '@/core/job';
+import { jobSteps, piecesOf, slowerJob } from '@/core/job';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
@@ -78,6 +78,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Three microseconds a line.
   *job({ project, job, bytes }) {
     return yield* jobSteps(project, job, () => piecesOf(bytes), bytes.length);
+  },
+  // The same, some times over.
+  *jobSlower({ project, job, bytes }) {
+    return yield* slowerJob(project, job, bytes);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

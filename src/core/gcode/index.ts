@@ -1,5 +1,6 @@
 export { BoxReader, type ProgramBox } from './box';
-export { type Begin } from './state';
+export { type Begin, type State as ReadState } from './state';
+export { Lines } from './lines';
 export {
   type Act,
   type Arc,

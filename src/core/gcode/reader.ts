@@ -54,6 +54,8 @@ export class Reader {
   constructor(
     private readonly begin: Begin,
     private readonly sink: Sink,
+    /** Is told of every line when it is done, and of what then stands. */
+    private readonly watch?: (line: number, state: State) => void,
   ) {
     this.state = stateOf(begin);
     this.run = {
@@ -105,6 +107,7 @@ export class Reader {
       this.unread += 1;
       this.note(fault.code, fault.column, fault.word, fault.read, fault.wanted);
     }
+    this.watch?.(line, this.state);
   }
 
   private done(): void {

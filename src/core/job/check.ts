@@ -33,6 +33,11 @@ export class JobCheck {
     });
   }
 
+  /** Lines that do not hold, and the feeds at which they do; known when all of it was pushed. */
+  get slower() {
+    return this.tally.slower;
+  }
+
   push(chunk: Uint8Array): void {
     this.reader.push(chunk);
   }

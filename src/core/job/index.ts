@@ -1,5 +1,6 @@
 export { JobCheck } from './check';
-export { type JobRun, type JobStep, jobSteps, piecesOf } from './whole';
+export { type JobRun, type JobStep, jobSteps, piecesOf, slowerJob } from './whole';
+export { type Rewritten, type SlowerProgram } from './slower';
 export { type Cornering, type Limits, type Planning } from './machine';
 export { type PathClass, pathClasses, type Preview } from './preview';
 export {

@@ -9,6 +9,7 @@ import type { Profile } from './profile';
 import type { JobReport, TimeKind } from './report';
 import { SeriesTally } from './series';
 import type { JobSetup } from './setup';
+import { SlowerLines } from './slower';
 import type { Stretch } from './stretch';
 import { WorstLines } from './worst-lines';
 
@@ -26,6 +27,8 @@ export class JobTally {
   private readonly axes: readonly (AxisTally | null)[];
   private readonly loads: readonly AxisLoad[] = [noLoad(), noLoad(), noLoad()];
   private readonly worst: WorstLines;
+  /** Lines that want a lower feed. */
+  readonly slower: SlowerLines;
   private readonly series = new SeriesTally();
   private readonly preview = new PreviewTally();
   private readonly lacking: Record<string, number> = {};
@@ -52,6 +55,7 @@ export class JobTally {
   ) {
     this.axes = drives.map((d, i) => (d ? new AxisTally(d, i as 0 | 1 | 2) : null));
     this.worst = new WorstLines(drives);
+    this.slower = new SlowerLines(drives);
   }
 
   private cut(): JobCut | null {
@@ -79,8 +83,11 @@ export class JobTally {
     });
     const busiest = worstAxis(this.drives, this.loads);
     const share = busiest < 0 ? 0 : this.loads[busiest]!.share;
-    if (busiest >= 0)
-      this.worst.note(busiest, this.loads[busiest]!, () => ({ stretch, profile, engaged, cut }));
+    if (busiest >= 0) {
+      const kept = () => ({ stretch, profile, engaged, cut });
+      this.worst.note(busiest, this.loads[busiest]!, kept);
+      this.slower.note(this.loads[busiest]!, kept);
+    }
     this.boxed(motion);
     const kind: TimeKind = motion.rapid ? 'rapid' : engaged.depth > 0 ? 'cutting' : 'air';
     if (engaged.depth > 0) this.cutting(motion, profile, engaged, cut!);

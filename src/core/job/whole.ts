@@ -6,6 +6,7 @@ import { type Preview, PreviewTally } from './preview';
 import { setupOf, takingOf } from './propose';
 import type { JobReport } from './report';
 import type { JobSetup } from './setup';
+import { type SlowerProgram, slowerSteps } from './slower';
 
 /** How far a job has come, bytes: it is read twice, since what it reaches says where it lies. */
 export interface JobStep {
@@ -51,6 +52,44 @@ export function* jobSteps(
     yield { done, of: 2 * bytes, first: null };
   }
   return { report: check.end(), setup };
+}
+
+/** A line that is slowed lets the next one speed up: so often the program is run again. */
+const ROUNDS = 6;
+
+/**
+ * A job written anew with the feeds at which its lines hold: run, written, and run again until they do.
+ * @param bytes of its program, which stays as it is.
+ */
+export function* slowerJob(
+  project: Project,
+  job: JobSaid,
+  bytes: Uint8Array,
+): Generator<JobStep, SlowerProgram> {
+  const box = new BoxReader(takingOf(project.wiring.controller, job.takes));
+  for (const piece of piecesOf(bytes)) box.push(piece);
+  const setup = setupOf(project, drivesOf(project), job, box.end());
+  const feeds = new Map<number, number>();
+  let program: SlowerProgram = { bytes, changes: [], count: 0, left: 0 };
+  for (let round = 0; round < ROUNDS; round++) {
+    const check = new JobCheck(project, setup);
+    let done = 0;
+    for (const piece of piecesOf(program.bytes)) {
+      check.push(piece);
+      done += piece.length;
+      yield { done: round * program.bytes.length + done, of: ROUNDS * program.bytes.length, first: null };
+    }
+    check.end();
+    const { feeds: more, unmended } = check.slower;
+    for (const [line, feed] of more) feeds.set(line, Math.min(feed, feeds.get(line) ?? Infinity));
+    if (round > 0 && more.size === 0) break;
+    const steps = slowerSteps(piecesOf(bytes), bytes.length, setup, { feeds, unmended });
+    let step = steps.next();
+    while (!step.done) step = steps.next();
+    program = step.value;
+    if (more.size === 0) break;
+  }
+  return program;
 }
 
 /** Bytes in pieces between which others are let in: some tens of milliseconds each. */

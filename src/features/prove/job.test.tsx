@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { estimate, type Project, PROGRAM_TYPE, put, startingJob } from '@/core/model';
+import { applyEdits, estimate, type Project, PROGRAM_TYPE, put, startingJob } from '@/core/model';
 import { demoMachines } from '@/demo';
 import { StorageProvider } from '@/session';
 import { MachineStorage } from '@/storage';
@@ -23,13 +23,13 @@ const text = [
 ].join('\n');
 
 /** The machine with a job, its program kept in this browser or not. */
-async function show(keep: boolean) {
+async function show(keep: boolean, machine: Project = kayak, program = text) {
   const storage = new MachineStorage();
-  const bytes = new TextEncoder().encode(text);
+  const bytes = new TextEncoder().encode(program);
   const hash = keep ? await storage.contents.put(bytes, PROGRAM_TYPE) : 'a'.repeat(64);
   const file = { id: 'f', name: 'panel.nc', type: PROGRAM_TYPE, bytes: bytes.length, hash };
   const session = await openSession({
-    ...kayak,
+    ...machine,
     files: [file],
     jobs: [startingJob('panel', 'panel.nc', hash)],
   });
@@ -70,6 +70,16 @@ describe('a job on the page', () => {
     await waitFor(() => expect(screen.queryByText(/^rapids with the tool/)).toBeNull());
     session.undo();
     expect(await screen.findByText(/^rapids with the tool/)).toBeVisible();
+  });
+  it('is written with feeds that hold, where it does not, beside the file that was read', async () => {
+    const weak = applyEdits(kayak, [put('axes.1.motor.usableShare', estimate('ratio', '0.3'))]);
+    await show(true, weak, 'G21 G90\nG1 X50 F600\nX900 F11000\nM2\n');
+    await userEvent.click(
+      await screen.findByRole('button', { name: 'Write the file with feeds that hold' }, { timeout: 5000 }),
+    );
+    expect(await screen.findByText(/^1 line differs; F alone is changed/)).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Save panel-slower.nc' })).toBeVisible();
+    expect(screen.getByText(/^X900 F79/)).toBeInTheDocument();
   });
   it('removed it takes its program along, and comes back with it', async () => {
     const session = await show(true);

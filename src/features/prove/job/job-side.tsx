@@ -1,6 +1,7 @@
 'use client';
 
 import { type JobFinding, jobFindings, type JobRun, jobVerdict, timeKinds } from '@/core/job';
+import type { JobSaid } from '@/core/model';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
@@ -17,9 +18,12 @@ import {
 } from '@/words';
 import page from '../prove.module.css';
 import styles from './job.module.css';
+import { SlowerPart } from './slower-part';
 
 interface SideProps {
   readonly run: JobRun;
+  readonly job: JobSaid;
+  readonly bytes: Uint8Array;
   readonly onLine: (line: number) => void;
 }
 
@@ -37,7 +41,7 @@ function Finding({ found, onLine }: { readonly found: JobFinding; readonly onLin
 /** Notes that are shown; the rest is counted. */
 const SHOWN = 60;
 
-function Notes({ run: { report }, onLine }: SideProps) {
+function Notes({ run: { report }, onLine }: Pick<SideProps, 'run' | 'onLine'>) {
   const { system } = useMachine();
   const { notes, counts, unread } = report.read;
   if (!notes.length) return null;
@@ -60,7 +64,7 @@ function Notes({ run: { report }, onLine }: SideProps) {
 }
 
 /** What is found of a job, how long it takes, what it is taken as. */
-export function JobSide({ run, onLine }: SideProps) {
+export function JobSide({ run, job, bytes, onLine }: SideProps) {
   const { project, system } = useMachine();
   const { report, setup } = run;
   const findings = jobFindings(report);
@@ -79,6 +83,7 @@ export function JobSide({ run, onLine }: SideProps) {
           <Finding key={`${found.code} ${found.axis} ${found.line}`} {...{ found, onLine }} />
         ))}
       </ul>
+      {report.worst.some((w) => w.share > 1) && <SlowerPart key={job.id} job={job} bytes={bytes} />}
       <table className={styles.times} aria-label="Time of the job">
         <tbody>
           {timeKinds

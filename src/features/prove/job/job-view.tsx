@@ -129,8 +129,8 @@ export function JobView({ asked }: { readonly asked: string | null }) {
         )}
       </section>
       <section className={page.right} aria-label="Answers">
-        {output && job ? (
-          <JobSide run={output} onLine={onLine} />
+        {output && job && bytes ? (
+          <JobSide run={output} {...{ job, bytes, onLine }} />
         ) : (
           <h2 className={page.heading}>Will it run</h2>
         )}
