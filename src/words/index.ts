@@ -11,6 +11,7 @@ export {
   jobFindingText,
   jobWayText,
   longTime,
+  slipText,
   timeNames,
   worstLineText,
   worstShortText,

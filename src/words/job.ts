@@ -41,6 +41,12 @@ export function worstLineText({ share, pull, rapid }: WorstLine): string {
 export const worstShortText = ({ share, pull, rapid }: WorstLine): string =>
   `${percent(share)}${rapid ? ' at rapid' : ''}${pull >= 1 ? ', stalls' : ''}`;
 
+/** A small chance as people say it: one in so many. */
+export function slipText(chance: number): string {
+  if (chance < 1e-4) return 'below 1 in 10 000';
+  return chance > 0.5 ? percent(chance) : `1 in ${formatNumber(1 / chance, 2)}`;
+}
+
 /** At which speed a line holds. */
 export const holdsText = ({ holds, reached }: WorstLine, system: UnitSystem): string =>
   holds === null ? 'no feed holds' : holds >= reached ? '' : formatQuantity('speed', holds, system, 3).text;

@@ -1,4 +1,4 @@
-export { axisDoubt, type AxisDoubt, type RungDoubt, type Sway, swayed, swaysOf } from './axis';
+export { axisDoubt, curveOff, type AxisDoubt, type RungDoubt, type Sway, swayed, swaysOf } from './axis';
 export {
   type AxisBands,
   type Band,

@@ -1,4 +1,5 @@
 import { arcPlace, type Motion, quadrantsOf, wayAt } from '@/core/gcode';
+import { slipChance } from './chance';
 import type { JobDrive } from './drives';
 import type { AxisLoad } from './load';
 import { changeTime, type Profile } from './profile';
@@ -106,7 +107,9 @@ export class AxisTally {
       above: this.above.at(),
       speed: speed.at(),
       pulses: { value: pulses, line: speed.line },
+      chance: slipChance(this.pull.value, drive.doubt),
       reversals: this.reversals,
+      lost: drive.lost,
       rms: continuous === null || time === 0 ? null : Math.sqrt(this.heat / time),
       continuous,
     };

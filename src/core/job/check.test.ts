@@ -4,6 +4,7 @@ import { applyEdits, estimate, type Project, put, startingJob } from '@/core/mod
 import { millingForce } from '@/core/loads';
 import { demoMachines } from '@/demo';
 import { drivesOf, JobCheck, type JobReport, type JobSetup, type Moment, setupOf } from '.';
+import { slipChance } from './chance';
 import { jobCut } from './cutting';
 
 const [kayak, scenery, gate] = ['Tern', 'Wayside', 'Fernhollow'].map((name) =>
@@ -187,6 +188,23 @@ describe('the worst lines', () => {
     expect(machineReport(scenery, { remedies: false }).axes.length).toBe(3);
     const { worst } = run(scenery, 'G0 X3000 Y1000\nG1 X0 F18000', air);
     for (const { share } of worst) expect(share).toBeLessThan(1);
+  });
+});
+
+describe('the chance of lost steps', () => {
+  it('is a half where as much is asked as pulls out, and falls as there is more to spare', () => {
+    expect(slipChance(1, 0.2)).toBeCloseTo(0.5, 9);
+    // One standard deviation away: 0.1587 of a normal distribution.
+    expect(slipChance(Math.exp(-0.2), 0.2)).toBeCloseTo(0.1587, 4);
+    expect([slipChance(0, 0.2), slipChance(Infinity, 0.2)]).toEqual([0, 1]);
+  });
+  it('of the hardest move of every axis; a measured curve makes it surer', () => {
+    const { axes, worst } = run(kayak, 'G0 X600', air);
+    expect(axes[0]!.chance).toBe(worst[0]!.chance);
+    expect(axes[0]!.chance).toBeLessThan(0.01);
+    expect(axes[0]!.lost).toBeGreaterThan(0);
+    const sure = applyEdits(kayak, [put('axes.1.motor.holdingTorque.basis', 'measured')]);
+    expect(drivesOf(sure)[0]!.doubt).toBeLessThanOrEqual(drivesOf(kayak)[0]!.doubt);
   });
 });
 

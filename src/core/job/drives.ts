@@ -7,7 +7,8 @@ import {
   signedTrain,
   trainStiffness,
 } from '@/core/machine';
-import { type Axis, isCranked, type Project } from '@/core/model';
+import { curveOff } from '@/core/doubt';
+import { type Axis, halfWidth, isCranked, type Project } from '@/core/model';
 import { trainTorque } from '@/core/motion';
 import { quantity } from '@/core/units';
 import { silentWorksheet } from '@/core/worksheet';
@@ -40,6 +41,8 @@ export interface JobDrive {
   readonly continuous: number | null;
   /** What it loses at a reversal, m. */
   readonly lost: number;
+  /** How little is known of torque asked over torque that pulls out, relative, one standard deviation. */
+  readonly doubt: number;
 }
 
 /** Places of a torque curve that is kept as a table. */
@@ -66,6 +69,20 @@ function forceOf({ axis, share, mass, drag, gravity }: Analysis, way: number, fa
   return share * (mass * faster + friction + weight + cut);
 }
 
+/** Half-widths of 95 % in one standard deviation. */
+const TO_95 = 1.96;
+/** What masses, friction and cuts may be off by together, half-width: as an estimate of the document. */
+const ASKED_OFF = 0.25;
+
+/** Doubt of what is asked and of the torque that there is, which know nothing of one another (JCGM 100). */
+function doubtOfTorque({ motor }: Axis): number {
+  const rated =
+    motor.kind === 'stepper' ? motor.holdingTorque : motor.kind === 'servo' ? motor.peakTorque : null;
+  const curve = motor.kind === 'stepper' && motor.curve ? curveOff(motor.curve.points) : null;
+  const there = curve ?? (rated && rated.si > 0 ? halfWidth(rated) / rated.si : ASKED_OFF);
+  return Math.hypot(there, ASKED_OFF) / TO_95;
+}
+
 function driveOf(axis: Axis): JobDrive {
   const sheet = silentWorksheet;
   const analysis = analyse(axis, sheet);
@@ -87,6 +104,7 @@ function driveOf(axis: Axis): JobDrive {
     pulsesPerLength,
     pulseLimit: controller.pulseLimit.si,
     continuous: motor.continuous?.torque ?? null,
+    doubt: doubtOfTorque(axis),
     lost: lostMotionOf(analysis, trainStiffness(analysis, sheet), sheet).value,
   };
 }

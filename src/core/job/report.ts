@@ -25,7 +25,11 @@ export interface JobAxis {
   /** Fastest it goes, m/s, and pulses a second over what the controller gives. */
   readonly speed: AtLine;
   readonly pulses: AtLine;
+  /** Chance that its hardest move asks for more than pulls it out. */
+  readonly chance: number;
   readonly reversals: number;
+  /** What each of them loses unless the controller makes up for it, m. */
+  readonly lost: number;
   /** Root mean square of the torque of one motor over the whole job, N·m; null: its current heats it. */
   readonly rms: number | null;
   readonly continuous: number | null;
@@ -37,6 +41,8 @@ export interface WorstLine {
   readonly axisId: string;
   readonly share: number;
   readonly pull: number;
+  /** Chance that it asks for more than pulls the motor out, by what is not known of both. */
+  readonly chance: number;
   /** N·m that are asked, and the speed of the axis there, m/s. */
   readonly need: number;
   readonly speed: number;

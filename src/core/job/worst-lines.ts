@@ -1,3 +1,4 @@
+import { slipChance } from './chance';
 import type { JobDrives } from './drives';
 import { holdingSpeed, type Kept } from './hold';
 import type { AxisLoad } from './load';
@@ -42,6 +43,7 @@ export class WorstLines {
         axisId: this.drives[axis]!.axisId,
         share: load.share,
         pull: load.pull,
+        chance: slipChance(load.pull, this.drives[axis]!.doubt),
         need: load.need,
         speed: load.speed,
         rapid: motion.rapid,

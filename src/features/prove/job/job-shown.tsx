@@ -14,6 +14,7 @@ import { useMachine } from '@/features/frame';
 import { Choice } from '@/ui/choice';
 import { Slide } from '@/ui/slide';
 import { longTime } from '@/words';
+import { AxesTable } from './axes-table';
 import { JobCharts } from './job-charts';
 import styles from './job.module.css';
 import { PathPicture } from './path-picture';
@@ -122,6 +123,7 @@ export function Shown({ run: { report, setup }, bytes, cursor, onCursor, onLine 
         )}
       </p>
       <JobCharts series={series} now={time} system={system} />
+      <AxesTable report={report} />
       <WorstTable report={report} written={written} onLine={onLine} />
     </>
   );
