@@ -8,6 +8,7 @@ export { balanceNames } from './balance';
 export { gcodeNoteText } from './gcode';
 export {
   holdsText,
+  jobCountsText,
   jobFindingText,
   jobWayText,
   longTime,

@@ -1,5 +1,7 @@
-import type { JobCode, JobFinding, TimeKind, WorstLine } from '@/core/job';
+import type { JobCode, JobFinding, JobReport, TimeKind, WorstLine } from '@/core/job';
 import { findUnit, formatIn, formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+
+const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
 
 export const timeNames: Readonly<Record<TimeKind, string>> = {
   cutting: 'cutting',
@@ -13,6 +15,17 @@ export const timeNames: Readonly<Record<TimeKind, string>> = {
 export function jobWayText(si: number, system: UnitSystem): string {
   const unit = findUnit('length', system === 'metric' ? 'm' : 'ft')!;
   return formatIn(unit, si, 3).text;
+}
+
+/** How often a job is begun, stopped, switched on. */
+export function jobCountsText({ starts, stops, changes, moves, arcs }: JobReport): string {
+  const said = [
+    `${many(moves, 'move')}${arcs ? `, ${arcs} of them arcs` : ''}`,
+    starts > 0 && `spindle or torch switched on ${many(starts, 'time')}`,
+    changes > 0 && many(changes, 'tool change'),
+    stops > 0 && `waits ${many(stops, 'time')} for somebody to press start`,
+  ];
+  return `${said.filter(Boolean).join('; ')}.`;
 }
 
 /** `1 h 02 min`, `12 min 05 s`, `4.2 s`. */
@@ -53,7 +66,6 @@ export const holdsText = ({ holds, reached }: WorstLine, system: UnitSystem): st
 
 type Say = (found: JobFinding, length: (si: number) => string) => string;
 
-const many = (count: number, one: string) => `${count} ${one}${count === 1 ? '' : 's'}`;
 const torque = ({ value }: JobFinding) => `${percent(value)} of the torque that may be asked`;
 
 const findings: Readonly<Record<JobCode, Say>> = {

@@ -153,6 +153,14 @@ describe('time', () => {
     expect(sum((m) => m.way)).toBeCloseTo(ways.air, 6);
     expect(series.moments.length).toBeLessThanOrEqual(801);
   });
+  it('a torch cuts while it is lit, at whatever height; its rapids break nothing', () => {
+    const stock = { low: [0, 0], high: [1, 1], top: 0.05 } as const;
+    const cutId = gate.brief.cuts[0]!.id;
+    const text = 'G0 X100 Y100\nM3\nG1 X200 F4000\nM5\nG1 X300\nG0 X0';
+    const { ways, buried, starts } = run(gate, text, { ...air, stock, cutId });
+    expect(ways.cutting).toBeCloseTo(0.1, 9);
+    expect([buried.count, starts]).toEqual([0, 1]);
+  });
   it('plasma that cannot keep its feed in the corners is told, with the time that it loses', () => {
     const zigzag = Array.from({ length: 40 }, (_, i) => `X${i * 2} Y${i % 2 ? 4 : 0}`).join('\n');
     const { slow } = run(gate, `M3\nG1 F4000\n${zigzag}`, { ...air, cutId: gate.brief.cuts[0]!.id });

@@ -33,12 +33,17 @@ const leaves = ({ from, to, cycle }: Motion): boolean =>
   cycle || (from[0] === to[0] && from[1] === to[1] && to[2] > from[2]);
 
 /**
- * How deep the tool is in the stock. A pass is no deeper than the brief's: what lies above was taken by the
- * passes before, as programs for routers are written. Without stock, what feeds with the spindle on cuts.
+ * How deep the tool is in the stock; without end where depth is no matter. A pass is no deeper than the
+ * brief's: what lies above was taken by the passes before, as programs for routers are written. Without
+ * stock, what feeds with the spindle on cuts.
  */
 export function engagedOf(motion: Motion, cut: JobCut | null, stock: JobStock | null): Engaged {
   const none = { depth: 0, below: 0 };
   if (!cut) return none;
+  // A torch cuts while it is lit, at whatever height.
+  if (cut.kind === 'plasma') return !motion.rapid && motion.on ? { depth: Infinity, below: 0 } : none;
+  // Knives and brushes are drawn: what runs at rapid is lifted, or leaves a line and breaks nothing.
+  if (cut.kind !== 'mill' && motion.rapid) return none;
   if (!stock) return !motion.rapid && motion.on ? { depth: cut.pass, below: cut.pass } : none;
   const below = stock.top - Math.min(motion.from[2], motion.to[2]);
   if (below <= TOUCH || (motion.rapid && leaves(motion))) return none;

@@ -4,6 +4,7 @@ import type { JobAxis, JobReport } from '@/core/job';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
+import styles from './job.module.css';
 import { fineLength, slipText } from '@/words';
 
 const percent = (share: number) => (Number.isFinite(share) ? `${formatNumber(share * 100, 3)} %` : 'all');
@@ -35,7 +36,9 @@ export function AxesTable({ report }: { readonly report: JobReport }) {
                 {axis.reversals}
                 {axis.reversals > 0 && `, ${fineLength(axis.lost, system)} each`}
               </td>
-              <td data-title="Heats">{heatText(axis, system)}</td>
+              <td data-title="Heats" className={styles.wraps}>
+                {heatText(axis, system)}
+              </td>
             </tr>
           ),
       )}

@@ -14,6 +14,7 @@ import {
   longTime,
   timeNames,
   verdictWords,
+  jobCountsText as countsText,
   jobWayText as wayText,
 } from '@/words';
 import page from '../prove.module.css';
@@ -69,7 +70,7 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
   const { report, setup } = run;
   const findings = jobFindings(report);
   const { times, ways, read } = report;
-  const worst = report.worst[0];
+  const worst = report.worst.find((w) => w.share > 0.5);
   return (
     <>
       <h2 className={page.heading}>Will it run</h2>
@@ -97,6 +98,7 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
             ))}
         </tbody>
       </table>
+      <p>{countsText(report)}</p>
       <Fold summary={<span>Taken as: ours where nothing is typed</span>}>
         <ul className={styles.notes}>
           {jobSetupText(project, setup).map((line) => (
@@ -115,7 +117,7 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
           { label: 'Time', value: longTime(report.time) },
           { label: 'Lines', value: String(read.lines) },
           { label: 'Not read', value: String(read.unread) },
-          { label: 'Worst', value: worst ? `line ${worst.line}` : '–' },
+          { label: 'Worst', value: worst ? `line ${worst.line}` : 'none' },
           { label: 'Verdict', value: verdictWords[jobVerdict(findings)] },
         ]}
       />
