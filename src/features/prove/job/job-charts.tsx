@@ -11,6 +11,8 @@ const tick = { fontSize: 11.5, fill: 'var(--rc-soft)' };
 /** What is asked beyond this is drawn at the edge: the figure stands in the table. */
 const HIGHEST = 1.5;
 const THIN = 1 / 1.15;
+/** Room beside what is drawn, px. */
+const [LEFT, RIGHT] = [52, 18];
 
 interface Row {
   readonly time: number;
@@ -20,7 +22,6 @@ interface Row {
 
 interface ChartProps {
   readonly rows: readonly Row[];
-  readonly now: number | null;
   readonly last: number;
 }
 
@@ -33,15 +34,12 @@ const axis = (last: number) => ({
   tickFormatter: longTime,
   minTickGap: 46,
 });
-const cursor = (now: number | null) =>
-  now === null ? null : <ReferenceLine x={now} stroke="var(--rc-blue)" strokeWidth={2} />;
-
-function Torque({ rows, now, last }: ChartProps) {
+function Torque({ rows, last }: ChartProps) {
   return (
     <ResponsiveContainer width="100%" height={112}>
       <AreaChart
         data={[...rows]}
-        margin={{ top: 6, right: 18, bottom: 0, left: 0 }}
+        margin={{ top: 6, right: RIGHT, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
         <ReferenceArea y1={1} y2={HIGHEST} fill="var(--rc-red-wash)" />
@@ -52,23 +50,22 @@ function Torque({ rows, now, last }: ChartProps) {
           ticks={[0, 0.5, 1]}
           tick={tick}
           stroke="var(--rc-ink)"
-          width={52}
+          width={LEFT}
           tickFormatter={(v: number) => (v === 1 ? 'all' : v === 0.5 ? 'half' : '0')}
         />
         <ReferenceLine y={1} stroke="var(--rc-red)" />
         <Area dataKey="share" type="step" stroke="var(--rc-ink)" fill="none" isAnimationActive={false} />
-        {cursor(now)}
       </AreaChart>
     </ResponsiveContainer>
   );
 }
 
-function Feed({ rows, now, last }: ChartProps) {
+function Feed({ rows, last }: ChartProps) {
   return (
     <ResponsiveContainer width="100%" height={96}>
       <AreaChart
         data={[...rows]}
-        margin={{ top: 4, right: 18, bottom: 0, left: 0 }}
+        margin={{ top: 4, right: RIGHT, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
         <XAxis {...axis(last)} />
@@ -76,7 +73,7 @@ function Feed({ rows, now, last }: ChartProps) {
           domain={[0, 'auto']}
           tick={tick}
           stroke="var(--rc-ink)"
-          width={52}
+          width={LEFT}
           tickFormatter={(v: number) => formatNumber(v, 3)}
         />
         <Area
@@ -86,22 +83,19 @@ function Feed({ rows, now, last }: ChartProps) {
           fill="var(--rc-blue-wash)"
           isAnimationActive={false}
         />
-        {cursor(now)}
       </AreaChart>
     </ResponsiveContainer>
   );
 }
 
-/** Torque as a share of what may be asked, and speed, over the time of the job. */
-export const JobCharts = memo(function JobCharts({
-  series: { width, moments },
-  now,
+const Drawn = memo(function Drawn({
+  series,
   system,
 }: {
   readonly series: Series;
-  readonly now: number | null;
   readonly system: UnitSystem;
 }) {
+  const { width, moments } = series;
   const unit = displayUnit('speed', system);
   const rows = useMemo(
     () =>
@@ -113,13 +107,39 @@ export const JobCharts = memo(function JobCharts({
     [moments, width, unit],
   );
   const last = width * moments.length;
-  if (rows.length < 2) return null;
   return (
-    <figure className={styles.charts} aria-label="Torque and speed over the time of the job">
+    <>
       <figcaption>Torque of the busiest axis, as a share of what may be asked</figcaption>
-      <Torque {...{ rows, now, last }} />
+      <Torque {...{ rows, last }} />
       <figcaption>Speed, {unit.symbol}</figcaption>
-      <Feed {...{ rows, now, last }} />
-    </figure>
+      <Feed {...{ rows, last }} />
+    </>
   );
 });
+
+interface ChartsProps {
+  readonly series: Series;
+  readonly now: number | null;
+  readonly system: UnitSystem;
+}
+
+/**
+ * Torque as a share of what may be asked, and speed, over the time of the job. The cursor lies over the
+ * charts: where it moves they are not drawn anew.
+ */
+export function JobCharts({ series, now, system }: ChartsProps) {
+  const { width, moments } = series;
+  if (moments.length < 2) return null;
+  const share = now === null ? null : now / (width * moments.length);
+  return (
+    <figure className={styles.charts} aria-label="Torque and speed over the time of the job">
+      <Drawn series={series} system={system} />
+      {share !== null && (
+        <i
+          className={styles.over}
+          style={{ left: `calc(${LEFT}px + (100% - ${LEFT + RIGHT}px) * ${share.toFixed(4)})` }}
+        />
+      )}
+    </figure>
+  );
+}

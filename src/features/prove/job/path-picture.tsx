@@ -3,7 +3,7 @@
 import { memo, useMemo } from 'react';
 import type { Place } from '@/core/gcode';
 import { jobLetters, type JobSetup, type PathClass, pathClasses, type Preview } from '@/core/job';
-import { type Fitted, fitted, type Sight } from './projection';
+import { along, drawnAt, type Fitted, fitted, type Sight, waysOf } from './projection';
 import styles from './job.module.css';
 
 const WIDTH = 860;
@@ -15,29 +15,39 @@ export const placeOf = ({ places }: Preview, i: number): Place => [
   places[3 * i + 2]!,
 ];
 
-/** The path as one line of drawing for each class. Corners that fall on one pixel are drawn once. */
-function pathsOf(preview: Preview, { at }: Fitted): ReadonlyMap<PathClass, string> {
-  const parts = new Map<PathClass, string[]>(pathClasses.map((c) => [c, []]));
-  let [before, was] = [at(placeOf(preview, 0)), -1];
-  for (let i = 1; i < preview.classes.length; i++) {
-    const next = at(placeOf(preview, i));
-    const kind = preview.classes[i]!;
-    const last = i + 1 === preview.classes.length || preview.classes[i + 1] !== kind;
-    if (!last && kind === was && Math.hypot(next[0] - before[0], next[1] - before[1]) < 0.35) continue;
-    const list = parts.get(pathClasses[kind]!)!;
-    const to = `${next[0].toFixed(1)} ${next[1].toFixed(1)}`;
-    list.push(kind === was ? `L${to}` : `M${before[0].toFixed(1)} ${before[1].toFixed(1)}L${to}`);
-    [before, was] = [next, kind];
+const tenth = (v: number) => Math.round(v * 10) / 10;
+/** Corners that are nearer to the one before are not drawn, px. */
+const NEAR = 0.5;
+
+/** The path as one line of drawing for each class. Corners that fall on one spot are drawn once. */
+function pathsOf({ places, classes }: Preview, { right, down }: Fitted): ReadonlyMap<PathClass, string> {
+  const parts: string[][] = pathClasses.map(() => []);
+  let was = -1;
+  let [x, y] = [0, 0];
+  for (let i = 0; i < classes.length; i++) {
+    const u = along(right, places[3 * i]!, places[3 * i + 1]!, places[3 * i + 2]!);
+    const v = along(down, places[3 * i]!, places[3 * i + 1]!, places[3 * i + 2]!);
+    const kind = classes[i]!;
+    const last = i + 1 === classes.length || classes[i + 1] !== kind;
+    if (i > 0 && !last && kind === was && Math.abs(u - x) + Math.abs(v - y) < NEAR) continue;
+    if (i > 0) {
+      const list = parts[kind]!;
+      if (kind !== was) list.push(`M${tenth(x)} ${tenth(y)}`);
+      list.push(`L${tenth(u)} ${tenth(v)}`);
+      was = kind;
+    }
+    [x, y] = [u, v];
   }
-  return new Map([...parts].map(([kind, list]) => [kind, list.join('')]));
+  return new Map(pathClasses.map((kind, i) => [kind, parts[i]!.join('')]));
 }
 
 /** The corner that is nearest to a point of the picture. */
-function nearest(preview: Preview, { at }: Fitted, x: number, y: number): number {
+function nearest({ places, classes }: Preview, { right, down }: Fitted, x: number, y: number): number {
   let [best, off] = [0, Infinity];
-  for (let i = 0; i < preview.classes.length; i++) {
-    const [u, v] = at(placeOf(preview, i));
-    const d = (u - x) ** 2 + (v - y) ** 2;
+  for (let i = 0; i < classes.length; i++) {
+    const u = along(right, places[3 * i]!, places[3 * i + 1]!, places[3 * i + 2]!) - x;
+    const v = along(down, places[3 * i]!, places[3 * i + 1]!, places[3 * i + 2]!) - y;
+    const d = u * u + v * v;
     if (d < off) [best, off] = [i, d];
   }
   return best;
@@ -54,21 +64,15 @@ function boxCorners(low: Place, high: Place): readonly Place[] {
   ]);
 }
 
-const outline = (corners: readonly Place[], { at }: Fitted) =>
-  corners
-    .map((c) =>
-      at(c)
-        .map((v) => v.toFixed(1))
-        .join(','),
-    )
-    .join(' ');
+const outline = (corners: readonly Place[], fit: Fitted) =>
+  corners.map((c) => drawnAt(fit, c).map(tenth).join(',')).join(' ');
 
 const ARROW = 30;
 
 /** Which way each axis goes in the picture. */
 function Ways({ fit, sight }: { readonly fit: Fitted; readonly sight: Sight }) {
   const [x, y] = [34, fit.height - 40];
-  const shown = fit.ways.slice(0, sight === 'above' ? 2 : 3);
+  const shown = waysOf(fit).slice(0, sight === 'above' ? 2 : 3);
   return (
     <g className={styles.ways} aria-hidden>
       {shown.map(([u, v], i) => (
@@ -100,18 +104,20 @@ interface PictureProps {
 export const PathPicture = memo(function PathPicture(props: PictureProps) {
   const { preview, setup, travel, sight, marks, cursor, onPick } = props;
   const fit = useMemo(() => {
-    const path = Array.from({ length: preview.classes.length }, (_, i) => placeOf(preview, i));
     const room = setup ? boxCorners([0, 0, 0], travel).slice(0, 4) : [];
     const lying = setup?.stock;
     const block = lying ? boxCorners([...lying.low, lying.top], [...lying.high, lying.top]).slice(0, 4) : [];
-    const shown = [...room, ...block, ...path];
-    return fitted(shown.length ? shown : [[0, 0, 0]], sight, travel[1] > travel[0], WIDTH, MOST);
+    const beside = [...room, ...block].flat();
+    const all = new Float32Array(beside.length + preview.places.length);
+    all.set(beside);
+    all.set(preview.places, beside.length);
+    return fitted(all.length ? all : [0, 0, 0], sight, travel[1] > travel[0], WIDTH, MOST);
   }, [preview, setup, travel, sight]);
   const paths = useMemo(() => (preview.classes.length ? pathsOf(preview, fit) : null), [preview, fit]);
   const bed = boxCorners([0, 0, 0], travel).slice(0, 4);
   const stock = setup?.stock ?? null;
   const top = stock && boxCorners([...stock.low, stock.top], [...stock.high, stock.top]).slice(0, 4);
-  const now = cursor === null ? null : fit.at(placeOf(preview, cursor));
+  const now = cursor === null ? null : drawnAt(fit, placeOf(preview, cursor));
   const pick = (event: React.MouseEvent<SVGSVGElement>) => {
     const { left, top: up, width } = event.currentTarget.getBoundingClientRect();
     const scale = fit.width / width;
@@ -129,7 +135,7 @@ export const PathPicture = memo(function PathPicture(props: PictureProps) {
       {top && <polygon points={outline(top, fit)} className={styles.stock} />}
       {paths && pathClasses.map((c) => <path key={c} d={paths.get(c)} data-class={c} />)}
       {marks.map(({ number, corner, bad }) => {
-        const [x, y] = fit.at(placeOf(preview, corner));
+        const [x, y] = drawnAt(fit, placeOf(preview, corner));
         return (
           <g key={number} className={styles.mark} data-bad={bad || undefined}>
             <circle cx={x} cy={y} r="8" />
