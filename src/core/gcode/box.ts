@@ -13,6 +13,8 @@ export interface ProgramBox {
 }
 
 type Spot = [number, number, number];
+/** Nobody knows where it begins: a place that no program names, so that what stays there can be told. */
+const BEGIN: Place = [1.2345678e-8, 1.2345679e-8, 1.234568e-8];
 const [NONE, ALL] = [Infinity, -Infinity];
 
 /** The box of a program before anybody has said where the work lies. Takes it as it comes. */
@@ -32,7 +34,7 @@ export class BoxReader {
   ) {
     const nought: Place = [0, 0, 0];
     this.reader = new Reader(
-      { taking, place: nought, nought, zero: nought },
+      { taking, place: BEGIN, nought, zero: nought },
       { move: (motion) => this.moved(motion), act: () => undefined },
     );
   }
@@ -45,7 +47,10 @@ export class BoxReader {
   end(): ProgramBox | null {
     this.reader.end();
     const { low, high, feedLow, feedHigh } = this;
-    return low.every(Number.isFinite) ? { low, high, feedLow, feedHigh } : null;
+    if (![...low].some(Number.isFinite)) return null;
+    // An axis that nothing names stays where it is.
+    for (const i of [0, 1, 2] as const) if (low[i] === NONE) [low[i], high[i]] = [0, 0];
+    return { low, high, feedLow, feedHigh };
   }
 
   private moved(motion: Motion): void {
@@ -58,6 +63,7 @@ export class BoxReader {
 
   private note(place: Place, rapid: boolean): void {
     for (const i of [0, 1, 2] as const) {
+      if (place[i] === BEGIN[i]) continue;
       this.low[i] = Math.min(this.low[i], place[i]);
       this.high[i] = Math.max(this.high[i], place[i]);
       if (rapid) continue;

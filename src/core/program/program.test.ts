@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { controllerClasses } from '@/core/model';
+import { readGcode } from '@test/helpers/gcode';
 import { readProgram } from '@test/helpers/program-reader';
 import { type Block, dialectOf, type Program, type ProgramAxis, programFaults, writeProgram } from '.';
 
@@ -103,6 +104,40 @@ describe('programs read back by another reader', () => {
     );
     expect(readProgram(text).moves).toEqual([]);
     expect(text.split('\n').filter((l) => l.startsWith('G0'))).toEqual([]);
+  });
+});
+
+describe('programs read back by our own reader', () => {
+  it.each(controllerClasses)('%s: every move where it was meant, and nothing to say of it', (of) => {
+    fc.assert(
+      fc.property(fc.array(move, { minLength: 1, maxLength: 20 }), fc.boolean(), (moves, inch) => {
+        const blocks = moves.map(({ x, y, speed }): Block => ({ does: 'feed', to: { X: x, Y: y }, speed }));
+        const dialect = dialectOf(of, { units: inch ? 'inch' : 'mm' });
+        const text = writeProgram(program([...blocks, { does: 'dwell', time: 0.25 }]), dialect);
+        const read = readGcode(text, { dwell: dialect.dwell });
+        expect(read.told.unread, read.notes.join()).toBe(0);
+        expect(read.told.over).toBe(true);
+        const last = read.moves.at(-1);
+        expect(last ? last.to[0] : 0).toBeCloseTo(moves.at(-1)!.x, 5);
+        expect(last ? last.to[1] : 0).toBeCloseTo(moves.at(-1)!.y, 5);
+        for (const m of read.moves)
+          if (!m.rapid) expect(moves.some((w) => Math.abs(w.speed - m.speed) < 6e-6)).toBe(true);
+        expect(read.acts.some((a) => a.does === 'dwell' && Math.abs(a.time - 0.25) < 1e-9)).toBe(true);
+      }),
+      { numRuns: 20 },
+    );
+  });
+  it('arcs keep centre, sense and end', () => {
+    const text = writeProgram(
+      program([
+        { does: 'feed', to: { X: 0.5, Y: 0.4 }, speed: 0.02 },
+        { does: 'arc', way: 'cw', to: { X: 0.4, Y: 0.3 }, centre: { X: 0.4, Y: 0.4 }, speed: 0.02 },
+      ]),
+      dialectOf('board-8'),
+    );
+    const { arc } = readGcode(text).moves.at(-1)!;
+    expect(arc).toMatchObject({ centre: [0.4, 0.4], radius: expect.closeTo(0.1, 9) as number });
+    expect(arc!.sweep).toBeCloseTo(-Math.PI / 2, 9);
   });
 });
 
