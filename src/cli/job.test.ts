@@ -62,7 +62,7 @@ describe('a job from the terminal', () => {
   });
   it('beside another machine, or a variant of it', () => {
     const { out } = run(['kayak.json', 'calm.nc', '--against', 'weak.json', ...at], world);
-    expect(out).toMatch(/Beside it, Tern Creek kayak router: takes as long \(.*\), gives out/);
+    expect(out).toMatch(/Beside it, Tern Creek kayak router takes as long \(.*\): gives out/);
   });
   it.each([
     [['kayak.json'], /Usage/],

@@ -1,8 +1,8 @@
 import { closeSync, fstatSync, openSync, readFileSync, readSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile, writeTable } from '@/core/formats';
-import { type JobReport, type JobSetup, jobFindings, jobSteps } from '@/core/job';
-import { estimate, type JobSaid, MOST_NAME, type Project, startingJob } from '@/core/model';
+import { jobAt, jobFindings, type JobReport, type JobSetup, jobSteps } from '@/core/job';
+import { type JobSaid, MOST_NAME, type Project, startingJob } from '@/core/model';
 import { displayUnit, explainParseError, parseQuantity } from '@/core/units';
 import { explainIssue, jobCsvRows, jobText } from '@/words';
 
@@ -111,8 +111,7 @@ function ranOn(project: Project, source: Source, job: JobSaid) {
 
 /** The same job on another machine, with nought of its work at the same place. */
 function besideOf(other: Project, source: Source, job: JobSaid, { nought }: JobSetup) {
-  const at = (i: 0 | 1 | 2) => estimate('length', `${nought[i] * 1e3} mm`);
-  const { report } = ranOn(other, source, { ...job, nought: { x: at(0), y: at(1), z: at(2) } });
+  const { report } = ranOn(other, source, jobAt(job, nought));
   return { name: other.name, report };
 }
 

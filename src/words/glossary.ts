@@ -96,6 +96,11 @@ export const glossary: readonly Term[] = [
   { word: 'stale', means: 'Read before something was moved that it stands on.', ours: true },
   { word: 'staircase', means: 'Faster and faster until steps are lost, then half-way back.', ours: true },
   { word: 'bundle', means: 'One zip with the machine and all its photos.', ours: true, form: 'alone' },
+  {
+    word: 'moves ahead',
+    means:
+      'Moves that a controller sees before it runs them: it goes no faster than it can brake within them.',
+  },
 ];
 
 /** Terms with all the words in them, in any order. */

@@ -99,7 +99,7 @@ export function jobText(
     ...headed('Lines that ask most', columns(worstRows(project, report))),
     ...headed('What the file says', noteLines(report, system)),
     ...headed('Taken as', jobSetupText(project, setup)),
-    ...(beside ? ['', besideText(report, beside)] : []),
+    ...(beside ? ['', `Beside it, ${jobBesideText(report, beside)}`] : []),
     '',
     'A pass knows nothing of clamps, of the tool that is really in, of the stock that really lies there.',
     'Run it in air first, with a hand on the stop.',
@@ -107,17 +107,15 @@ export function jobText(
   return `${lines.join('\n')}\n`;
 }
 
-function besideText(
+/** Another machine, or a variant, beside the one at hand on the same job. */
+export function jobBesideText(
   report: JobReport,
   { name, report: other }: { readonly name: string; readonly report: JobReport },
 ): string {
   const saved = report.time - other.time;
-  const said =
-    Math.abs(saved) < 1
-      ? 'takes as long'
-      : `${saved > 0 ? 'saves' : 'takes'} ${longTime(Math.abs(saved))}${saved > 0 ? '' : ' more'}`;
-  const verdict = verdictWords[jobVerdict(jobFindings(other))];
-  return `Beside it, ${name}: ${said} (${longTime(other.time)}), ${verdict}`;
+  const much = longTime(Math.abs(saved));
+  const said = Math.abs(saved) < 1 ? 'takes as long' : saved > 0 ? `saves ${much}` : `takes ${much} more`;
+  return `${name} ${said} (${longTime(other.time)}): ${verdictWords[jobVerdict(jobFindings(other))]}`;
 }
 
 /** The worst lines as rows of a table: what each asks, and at which feed it holds. */

@@ -15,5 +15,5 @@ export { type Moment, type Series } from './series';
 export { type JobSetup, type JobStock } from './setup';
 export { jobLetters } from './drives';
 export { drivesOf, type JobDrive, type JobDrives } from './drives';
-export { planningOf, setupOf, takingOf } from './propose';
+export { jobAt, planningOf, setupOf, takingOf } from './propose';
 export { jobCodes, type JobCode, type JobFinding, jobFindings, jobVerdict } from './findings';

@@ -1,5 +1,5 @@
 import { plainTaking, type Place, type ProgramBox, type Taking } from '@/core/gcode';
-import type { ControllerClass, JobSaid, Project } from '@/core/model';
+import { type ControllerClass, estimate, type JobSaid, type Project } from '@/core/model';
 import type { JobDrives } from './drives';
 import type { Planning } from './machine';
 import type { JobSetup, JobStock } from './setup';
@@ -99,6 +99,12 @@ function stockAt(
     high: [nought[0] + x, nought[1] + y],
     top: nought[2] + (top?.si ?? (onBed ? (brief.stock.thickness?.si ?? 0) : 0)),
   };
+}
+
+/** A job with its work where it was run: another machine is held against it on the same place. */
+export function jobAt(job: JobSaid, [x, y, z]: Place): JobSaid {
+  const at = (si: number) => estimate('length', `${Number((si * 1e3).toFixed(4))} mm`);
+  return { ...job, nought: { x: at(x), y: at(y), z: at(z) } };
 }
 
 /**

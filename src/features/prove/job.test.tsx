@@ -81,6 +81,16 @@ describe('a job on the page', () => {
     expect(screen.getByRole('button', { name: 'Save panel-slower.nc' })).toBeVisible();
     expect(screen.getByText(/^X900 F79/)).toBeInTheDocument();
   });
+  it('beside a variant on the same job: what it saves or costs', async () => {
+    await show(true);
+    await within(await answers()).findByText(/^rapids with/);
+    await userEvent.selectOptions(
+      screen.getByRole('combobox', { name: 'Beside it' }),
+      'Two screws on the bed',
+    );
+    const said = await screen.findByText(/^Two screws on the bed (saves|takes) /, {}, { timeout: 5000 });
+    expect(said).toHaveTextContent(/: gives out\.$/);
+  });
   it('removed it takes its program along, and comes back with it', async () => {
     const session = await show(true);
     await userEvent.click(await screen.findByRole('button', { name: 'Remove panel.nc' }));

@@ -1,8 +1,10 @@
 'use client';
 
-import { type JobFinding, jobFindings, type JobRun, jobVerdict, timeKinds } from '@/core/job';
+import { type JobFinding, jobFindings, type JobReport, type JobRun, jobVerdict, timeKinds } from '@/core/job';
 import type { JobSaid } from '@/core/model';
-import { useMachine } from '@/features/frame';
+import type { UnitSystem } from '@/core/units';
+import { writeTable } from '@/core/formats';
+import { downloadText, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
@@ -15,9 +17,11 @@ import {
   timeNames,
   verdictWords,
   jobCountsText as countsText,
+  jobCsvRows,
   jobWayText as wayText,
 } from '@/words';
 import page from '../prove.module.css';
+import { BesidePart } from './beside-part';
 import styles from './job.module.css';
 import { SlowerPart } from './slower-part';
 
@@ -64,6 +68,12 @@ function Notes({ run: { report }, onLine }: Pick<SideProps, 'run' | 'onLine'>) {
   );
 }
 
+/** The lines that ask most as a table. */
+function csvOf(report: JobReport, system: UnitSystem): string {
+  const { fields, rows } = jobCsvRows(report, system);
+  return writeTable(fields, rows);
+}
+
 /** What is found of a job, how long it takes, what it is taken as. */
 export function JobSide({ run, job, bytes, onLine }: SideProps) {
   const { project, system } = useMachine();
@@ -99,6 +109,7 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
         </tbody>
       </table>
       <p>{countsText(report)}</p>
+      <BesidePart {...{ run, job, bytes }} />
       <Fold summary={<span>Taken as: ours where nothing is typed</span>}>
         <ul className={styles.notes}>
           {jobSetupText(project, setup).map((line) => (
@@ -107,6 +118,9 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
         </ul>
       </Fold>
       <Notes {...{ run, onLine }} />
+      <Action onAct={() => downloadText(`${job.name}.csv`, csvOf(report, system), 'text/csv')}>
+        Lines that ask most as CSV
+      </Action>
       <p className={styles.caution}>
         It knows nothing of clamps, of the tool that is really in, of the stock that really lies there. First
         in air, with a hand on the stop.
