@@ -49,6 +49,11 @@ export const straight: readonly Golden[] = [
     does: ['1 rapid 10 0 0', '3 rapid 15 0 0', '5 rapid 0 0 0'],
   },
   {
+    name: 'G52 moves nought of whatever system is on, until it is set back',
+    text: 'G52 X10\nG0 X0 Y1\nG10 L2 P2 Y5\nG55 G0 X1 Y1\nG52 X0\nG0 X1 Y1',
+    does: ['2 rapid 10 1 0', '4 rapid 11 6 0', '6 rapid 1 6 0'],
+  },
+  {
     name: 'G92.2 puts the shift aside, G92.3 takes it up again',
     text: 'G92 X-10\nG0 X0\nG92.2\nG0 X3\nG92.3\nG0 X3',
     does: ['2 rapid 10 0 0', '4 rapid 3 0 0', '6 rapid 13 0 0'],

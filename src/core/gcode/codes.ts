@@ -1,6 +1,7 @@
 /** Groups of G words, one of each to a line (NISTIR 6556, table 4); codes in tenths: G38.2 is 382. */
 const groups: Readonly<Record<number, readonly number[]>> = {
-  0: [40, 100, 280, 300, 530, 920, 921, 922, 923],
+  // G52 is not in the report: newer readers have it.
+  0: [40, 100, 280, 300, 520, 530, 920, 921, 922, 923],
   1: [0, 10, 20, 30, 382, 730, 800, 810, 820, 830, 840, 850, 860, 870, 880, 890],
   2: [170, 180, 190],
   3: [900, 910],

@@ -41,9 +41,9 @@ export const commandRoom = (): Command => ({
 /** The place of a letter in a command. */
 export const at = (letter: string): number => letter.charCodeAt(0) - LETTER_A;
 
-/** Whether a line's axis words belong to G10, G28, G30 or G92, and to no motion. */
+/** Whether a line's axis words belong to G10, G28, G30, G52 or G92, and to no motion. */
 export const claimsAxes = ({ g }: Command): boolean =>
-  g[0] === 100 || g[0] === 280 || g[0] === 300 || g[0] === 920;
+  g[0] === 100 || g[0] === 280 || g[0] === 300 || g[0] === 520 || g[0] === 920;
 
 /** A figure as it is shown: no more digits than were meant. */
 export const shown = (letter: string, value: number): string => `${letter}${Number(value.toPrecision(12))}`;

@@ -1,7 +1,7 @@
 import { at, shown } from './command';
 import { LineFault } from './note';
 import type { Run } from './run';
-import { INCH, MM, type Spot, SYSTEMS } from './state';
+import { INCH, MM, offsetOf, type Spot, SYSTEMS } from './state';
 
 const F = at('F');
 const S = at('S');
@@ -137,6 +137,16 @@ function systemSet(run: Run): void {
   state.known = state.known.with(system, true);
 }
 
+/** G52: nought of all coordinate systems moved by so much; an axis that is not named stays as it was. */
+function localSet({ state, command }: Run): void {
+  if (!AXES.some((letter) => has(command.values[letter]!))) throw new LineFault('axes-missing', 0, 'G52');
+  const [x, y, z] = AXES.map((letter, i) => {
+    const value = command.values[letter]!;
+    return has(value) ? value * state.unit : state.local[i]!;
+  });
+  state.local = [x!, y!, z!];
+}
+
 /** G92: the place where the tool stands gets these figures. */
 function shifted(run: Run): void {
   const { state, command } = run;
@@ -153,7 +163,7 @@ function shifted(run: Run): void {
     const value = command.values[letter]!;
     if (!has(value)) return;
     named += 1;
-    const standing = state.offsets[state.system]![axis] + (axis === 2 ? state.toolLength : 0);
+    const standing = offsetOf(state, axis) - state.shift[axis];
     shift[axis] = state.place[axis] - standing - value * state.unit;
   });
   if (!named) throw new LineFault('axes-missing', 0, 'G92');
@@ -169,5 +179,6 @@ export function modal(run: Run): void {
   lengths(run);
   systems(run);
   if (run.command.g[0] === 100) systemSet(run);
+  if (run.command.g[0] === 520) localSet(run);
   shifted(run);
 }

@@ -40,6 +40,8 @@ export interface State {
   known: boolean[];
   system: number;
   shift: Spot;
+  /** Of G52: beside the offset of whatever system is on, m. */
+  local: Spot;
   /** What G92.2 has put aside for G92.3. */
   kept: Spot;
   /** Tool length that is counted in, m. */
@@ -81,6 +83,7 @@ export function stateOf({ taking, place, nought }: Begin): State {
     known: Array.from({ length: SYSTEMS }, (_, i) => i === 0),
     system: 0,
     shift: [0, 0, 0],
+    local: [0, 0, 0],
     kept: [0, 0, 0],
     toolLength: 0,
     path: { kind: 'set' },
@@ -92,8 +95,9 @@ export function stateOf({ taking, place, nought }: Begin): State {
 }
 
 /** What is added to a figure of the program along an axis for its place on the machine, m. */
-export function offsetOf({ offsets, system, shift, toolLength }: State, axis: 0 | 1 | 2): number {
-  return offsets[system]![axis] + shift[axis] + (axis === 2 ? toolLength : 0);
+export function offsetOf(state: State, axis: 0 | 1 | 2): number {
+  const { offsets, system, shift, local, toolLength } = state;
+  return offsets[system]![axis] + shift[axis] + local[axis] + (axis === 2 ? toolLength : 0);
 }
 
 /** After M2 and M30 (NISTIR 6556, 3.6.1). */
@@ -103,6 +107,7 @@ export function ended(state: State): void {
   state.absolute = true;
   state.feedMode = 940;
   state.shift = [0, 0, 0];
+  state.local = [0, 0, 0];
   state.on = false;
   state.motion = 10;
 }
