@@ -20,7 +20,7 @@ const build = (): string => {
 };
 
 const kept = pages.flatMap((page) => [pageAddress(page, layout), partAddress(page, layout)]);
-const icons = ['/icon.svg', '/manifest.webmanifest'].map((path) => layout.base + path);
+const icons = ['/icon.svg', '/favicon.ico', '/manifest.webmanifest'].map((path) => layout.base + path);
 
 const made = createSerwistRoute({
   swSrc: 'src/offline/worker.ts',
