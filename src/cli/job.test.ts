@@ -38,7 +38,7 @@ describe('a job from the terminal', () => {
   it('that runs is told with its time, where it reaches and what it is taken as', () => {
     const { out, err, code } = run(['kayak.json', 'calm.nc', ...at], world);
     expect([code, err]).toEqual([0, '']);
-    expect(out).toMatch(/^calm\.nc on Tern Creek kayak router: holds\n8 lines, 5 moves, /);
+    expect(out).toMatch(/^calm\.nc on Tern Creek kayak router: holds, guessed\n8 lines, 5 moves, /);
     expect(out).toContain('nought of the work at X 20 mm, Y 20 mm, Z 60 mm');
     expect(out).toContain('Run it in air first');
   });
@@ -62,7 +62,7 @@ describe('a job from the terminal', () => {
   });
   it('beside another machine, or a variant of it', () => {
     const { out } = run(['kayak.json', 'calm.nc', '--against', 'weak.json', ...at], world);
-    expect(out).toMatch(/Beside it, Tern Creek kayak router takes as long \(.*\): gives out/);
+    expect(out).toMatch(/Beside it, Tern Creek kayak router takes as long \(.*\): gives out, guessed/);
   });
   it.each([
     [['kayak.json'], /Usage/],

@@ -1,10 +1,10 @@
 import { closeSync, fstatSync, openSync, readFileSync, readSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile, writeTable } from '@/core/formats';
-import { jobAt, jobFindings, type JobReport, type JobSetup, jobSteps } from '@/core/job';
+import { jobAt, jobFindings, type JobReport, type JobRun, type JobSetup, jobSteps } from '@/core/job';
 import { type JobSaid, MOST_NAME, type Project, startingJob } from '@/core/model';
 import { displayUnit, explainParseError, parseQuantity } from '@/core/units';
-import { explainIssue, jobCsvRows, jobText } from '@/words';
+import { explainIssue, type JobBeside, jobCsvRows, jobText } from '@/words';
 
 const usage = `Usage: npm run --silent job -- machine.json file.nc [options]
 Runs a G-code file through a machine: time, travel, torque line by line, what was not read.
@@ -111,8 +111,7 @@ function ranOn(project: Project, source: Source, job: JobSaid) {
 
 /** The same job on another machine, with nought of its work at the same place. */
 function besideOf(other: Project, source: Source, job: JobSaid, { nought }: JobSetup) {
-  const { report } = ranOn(other, source, jobAt(job, nought));
-  return { name: other.name, report };
+  return { name: other.name, run: ranOn(other, source, jobAt(job, nought)) };
 }
 
 /** Command line: returns what to print and the exit code, so that tests can call it without a process. */
@@ -128,35 +127,31 @@ export function run(args: readonly string[], world: JobWorld): Reply {
     } catch (cause) {
       throw new BadCall(`${call.paths[1]}: cannot be read (${reason(cause)})\n`);
     }
-    const { report, setup } = ranOn(project, source, said);
-    const beside = other && besideOf(other, source, said, setup);
-    const bad = jobFindings(report).some((f) => f.verdict === 'gives-out');
-    return { out: written(call, project, report, setup, beside), err: '', code: bad ? 1 : 0 };
+    const ran = ranOn(project, source, said);
+    const beside = other && besideOf(other, source, said, ran.setup);
+    const bad = jobFindings(ran.report).some((f) => f.verdict === 'gives-out');
+    return { out: written(call, project, ran, beside), err: '', code: bad ? 1 : 0 };
   } catch (cause) {
     if (!(cause instanceof BadCall)) throw cause;
     return { out: '', err: cause.message, code: 2 };
   }
 }
 
-function written(
-  { form, paths }: Call,
-  project: Project,
-  report: JobReport,
-  setup: JobSetup,
-  beside: { readonly name: string; readonly report: JobReport } | null,
-): string {
+function written({ form, paths }: Call, project: Project, run: JobRun, beside: JobBeside | null): string {
+  const { report } = run;
   if (form === 'csv') {
     const { fields, rows } = jobCsvRows(report, project.units);
     return writeTable(fields, rows);
   }
-  if (form === 'text') return jobText(paths[1], project, report, setup, beside);
+  if (form === 'text') return jobText(paths[1], project, run, beside);
   // What is drawn is not read by anybody in a terminal.
   const plain = ({ preview: _preview, series: _series, read, ...rest }: JobReport) => ({
     ...rest,
     read: { ...read, counts: Object.fromEntries(read.counts) },
     findings: jobFindings(report),
   });
-  return `${JSON.stringify({ ...plain(report), against: beside && plain(beside.report) }, null, 2)}\n`;
+  const against = beside && plain(beside.run.report);
+  return `${JSON.stringify({ guessed: run.guessed, ...plain(report), against }, null, 2)}\n`;
 }
 
 const PIECE = 1 << 18;

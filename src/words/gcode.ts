@@ -51,16 +51,13 @@ const remarks: Readonly<Record<RemarkCode, Say>> = {
   'feed-over-units': () =>
     'the units change while a feed stands: classes of controllers differ in what F is then',
   'units-mixed': ({ word }) => `${word} stands beside a change of units: classes differ in which it is in`,
-  'feed-void': () => 'the way of feeding changes: F is forgotten',
   'full-turn': () => 'an arc without an end is taken as a full turn; some readers refuse it',
   'arc-warned': ({ read, wanted }, length) =>
     `the radius is ${length(wanted)} at the beginning and ${length(read)} at the end: taken as a spiral`,
   'home-class': () => 'only the axes that are named go home; some readers send all of them',
   'tool-length': () => 'tool lengths stand in the controller: taken as set so that the tip is where Z says',
-  'tool-taken': () => 'the tool is taken as the one that is in',
   'offset-unknown': ({ read }) =>
     `coordinate system ${formatNumber(read)} is not set in the file: taken as the first one`,
-  pointless: () => 'a figure without a point counts increments with some readers',
   deleted: () => 'begins with a slash: run or skipped as a switch of the controller stands',
   'program-number': () => 'the number of a program: it does nothing',
   'after-end': () => 'stands behind the end of the program: not run',

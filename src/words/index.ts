@@ -18,7 +18,7 @@ export {
   worstShortText,
 } from './job';
 export { jobTakeNames, jobTakeOptions } from './job-takes';
-export { jobBesideText, jobCsvRows, jobSetupText, jobText } from './job-text';
+export { type JobBeside, jobBesideText, jobCsvRows, jobSetupText, jobText } from './job-text';
 export type { InputText } from './input-text';
 export { inputLabel, inputText, placeOfInput } from './labels-machine';
 export { beltSpeedText, spindleBearingNames, spindleBeltNames, spindleRatioText } from './spindle';

@@ -1,9 +1,17 @@
-import { type JobReport, jobFindings, jobLetters, type JobSetup, jobVerdict, timeKinds } from '@/core/job';
+import {
+  type JobReport,
+  type JobRun,
+  jobFindings,
+  jobLetters,
+  type JobSetup,
+  jobVerdict,
+  timeKinds,
+} from '@/core/job';
 import type { Project } from '@/core/model';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { gcodeNoteText } from './gcode';
 import { holdsText, jobFindingText, jobWayText, longTime, timeNames, worstLineText } from './job';
-import { verdictWords } from './verdicts';
+import { verdictText, verdictWords } from './verdicts';
 
 /** Rows of a table, their columns filled with blanks. */
 function columns(rows: readonly (readonly string[])[]): string[] {
@@ -67,9 +75,8 @@ function worstRows(project: Project, { worst }: JobReport): string[][] {
 export function jobText(
   file: string,
   project: Project,
-  report: JobReport,
-  setup: JobSetup,
-  beside: { readonly name: string; readonly report: JobReport } | null,
+  { report, setup, guessed }: JobRun,
+  beside: JobBeside | null,
 ): string {
   const system = project.units;
   const length = (si: number) => formatQuantity('length', si, system, 4).text;
@@ -77,7 +84,7 @@ export function jobText(
   const { read, times, ways, time, moves, box } = report;
   const used = timeKinds.filter((k) => times[k] > 0);
   const lines = [
-    `${file} on ${project.name}: ${verdictWords[jobVerdict(findings)]}`,
+    `${file} on ${project.name}: ${verdictText(jobVerdict(findings), guessed)}`,
     `${read.lines} lines, ${moves} moves, ${longTime(time)}`,
     ...(box ? [`reaches ${reachText(box, length)}`] : []),
     ...headed(
@@ -107,15 +114,20 @@ export function jobText(
   return `${lines.join('\n')}\n`;
 }
 
+/** What a job came to elsewhere. */
+export interface JobBeside {
+  readonly name: string;
+  readonly run: JobRun;
+}
+
 /** Another machine, or a variant, beside the one at hand on the same job. */
-export function jobBesideText(
-  report: JobReport,
-  { name, report: other }: { readonly name: string; readonly report: JobReport },
-): string {
+export function jobBesideText(report: JobReport, { name, run }: JobBeside): string {
+  const other = run.report;
   const saved = report.time - other.time;
   const much = longTime(Math.abs(saved));
   const said = Math.abs(saved) < 1 ? 'takes as long' : saved > 0 ? `saves ${much}` : `takes ${much} more`;
-  return `${name} ${said} (${longTime(other.time)}): ${verdictWords[jobVerdict(jobFindings(other))]}`;
+  const verdict = verdictText(jobVerdict(jobFindings(other)), run.guessed);
+  return `${name} ${said} (${longTime(other.time)}): ${verdict}`;
 }
 
 /** The worst lines as rows of a table: what each asks, and at which feed it holds. */

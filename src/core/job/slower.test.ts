@@ -56,6 +56,11 @@ describe('a program with the feeds at which it holds', () => {
     // Its new sum is the new line’s: it is read again.
     expect(run(summed.bytes).read.unread).toBe(0);
   });
+  it('an F in a remark is no feed', () => {
+    const { text, left } = slower('G21 G90\n(F1 face) G1 X600 F11000 ; F2\nM2\n');
+    expect(text).toMatch(/^\(F1 face\) G1 X600 F79\d\d\. ; F2$/m);
+    expect(left).toBe(0);
+  });
   it('what no feed mends is counted', () => {
     expect(slower('G21 G90\nG0 X600\nM2\n')).toMatchObject({ count: 0, left: 1 });
     expect(slower('G21 G90 G93\nG1 X600 F18\nM2\n')).toMatchObject({ count: 0, left: 1 });

@@ -48,7 +48,8 @@ export interface SlowerProgram {
 }
 
 const SHOWN = 500;
-const FEED = /([Ff]\s*)[+-]?[\d. ]*\d\.?/;
+/** A remark, which is left alone, or an F with its figure. */
+const FEED = /\([^)]*\)|;.*$|([Ff])\s*[+-]?[\d. ]*\d\.?/g;
 /** Where the words of a line end: a remark, a sum, or the end. */
 const BEHIND = /\s*(?:[(;*].*)?$/;
 
@@ -76,7 +77,7 @@ const bare = (line: string) => line.replace(/\([^)]*\)|;.*$/g, '');
 /** Puts a feed on a line, in the place of its own or behind its words. */
 function withFeed(line: string, feed: string): string {
   if (!/[Ff]/.test(bare(line))) return summed(line.replace(BEHIND, (rest) => ` F${feed}${rest}`));
-  return summed(line.replace(FEED, (_, letter: string) => `${letter.trim()}${feed}`));
+  return summed(line.replace(FEED, (all, letter?: string) => (letter ? `${letter}${feed}` : all)));
 }
 
 /** How a line feeds, as it was read: what F is in its units, and whether F is a speed. */

@@ -1,5 +1,6 @@
 import { BoxReader } from '@/core/gcode';
-import type { JobSaid, Project } from '@/core/model';
+import { loadedAxes, oursOf } from '@/core/machine';
+import { type JobSaid, oursIn, type Project } from '@/core/model';
 import { JobCheck } from './check';
 import { drivesOf } from './drives';
 import { type Preview, PreviewTally } from './preview';
@@ -19,7 +20,20 @@ export interface JobStep {
 /** A job and how it was run. */
 export interface JobRun {
   readonly report: JobReport;
+  /**
+   * Whether it rests on what nobody has said: where the work lies, its stock, the cut, figures of the axes.
+   */
+  readonly guessed: boolean;
   readonly setup: JobSetup;
+}
+
+/** Whether a job rests on what nobody has said. */
+function isGuessed(project: Project, { nought, stock, cut }: JobSaid): boolean {
+  const { length, width } = project.brief.stock;
+  const placed = nought.x && nought.y && nought.z && stock.top;
+  const sized = (stock.length ?? length) && (stock.width ?? width);
+  if (!placed || !sized || (cut === '' && project.brief.cuts.length > 1)) return true;
+  return loadedAxes(project).some((axis) => oursOf(axis).length > 0) || oursIn(project.brief.cuts).length > 0;
 }
 
 /**
@@ -51,7 +65,7 @@ export function* jobSteps(
     done += piece.length;
     yield { done, of: 2 * bytes, first: null };
   }
-  return { report: check.end(), setup };
+  return { report: check.end(), setup, guessed: isGuessed(project, job) };
 }
 
 /** A line that is slowed lets the next one speed up: so often the program is run again. */
@@ -88,6 +102,8 @@ export function* slowerJob(
     while (!step.done) step = steps.next();
     program = step.value;
     if (more.size === 0) break;
+    // What was written in the last round is not run again: nobody has shown that it holds.
+    if (round === ROUNDS - 1) program = { ...program, left: Math.max(program.left, unmended + more.size) };
   }
   return program;
 }

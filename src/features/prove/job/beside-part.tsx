@@ -55,7 +55,7 @@ export function BesidePart({ run, job, bytes }: BesideProps) {
       {failed && <Notice kind="error">It could not be run: {failed}</Notice>}
       {variant && output && !busy && (
         <>
-          <p>{jobBesideText(run.report, { name: variant.name, report: output.report })}.</p>
+          <p>{jobBesideText(run.report, { name: variant.name, run: output })}.</p>
           <ul className={styles.notes}>
             {jobFindings(output.report).map((f) => (
               <li key={`${f.code} ${f.axis} ${f.line}`}>

@@ -2,6 +2,7 @@
 
 import { memo, useMemo } from 'react';
 import { Area, AreaChart, ReferenceArea, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { THIN_MARGIN } from '@/core/findings';
 import type { Series } from '@/core/job';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
 import { longTime } from '@/words';
@@ -10,7 +11,7 @@ import styles from './job.module.css';
 const tick = { fontSize: 11.5, fill: 'var(--rc-soft)' };
 /** What is asked beyond this is drawn at the edge: the figure stands in the table. */
 const HIGHEST = 1.5;
-const THIN = 1 / 1.15;
+const THIN = 1 / THIN_MARGIN;
 /** Room beside what is drawn, px. */
 const [LEFT, RIGHT] = [52, 18];
 

@@ -15,7 +15,7 @@ import {
   jobSetupText,
   longTime,
   timeNames,
-  verdictWords,
+  verdictText,
   jobCountsText as countsText,
   jobCsvRows,
   jobWayText as wayText,
@@ -77,7 +77,7 @@ function csvOf(report: JobReport, system: UnitSystem): string {
 /** What is found of a job, how long it takes, what it is taken as. */
 export function JobSide({ run, job, bytes, onLine }: SideProps) {
   const { project, system } = useMachine();
-  const { report, setup } = run;
+  const { report, setup, guessed } = run;
   const findings = jobFindings(report);
   const { times, ways, read } = report;
   const worst = report.worst.find((w) => w.share > 0.5);
@@ -86,7 +86,8 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
       <h2 className={page.heading}>Will it run</h2>
       {findings.length === 0 && (
         <p>
-          <VerdictMark verdict="holds" guessed /> As it is taken here, it does. First in air all the same.
+          <VerdictMark verdict="holds" guessed={guessed} /> As it is taken here, it does. First in air all the
+          same.
         </p>
       )}
       <ul className={styles.findings}>
@@ -132,7 +133,7 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
           { label: 'Lines', value: String(read.lines) },
           { label: 'Not read', value: String(read.unread) },
           { label: 'Worst', value: worst ? `line ${worst.line}` : 'none' },
-          { label: 'Verdict', value: verdictWords[jobVerdict(findings)] },
+          { label: 'Verdict', value: verdictText(jobVerdict(findings), guessed) },
         ]}
       />
     </>

@@ -1,8 +1,7 @@
 import type { Place } from '@/core/gcode';
 
 /** How the path is seen. */
-export const sights = ['above', 'slanted'] as const;
-export type Sight = (typeof sights)[number];
+export type Sight = 'above' | 'slanted';
 
 /** A number out of a place: a share of each of X, Y and Z, and what is added. */
 type Row = readonly [number, number, number, number];
