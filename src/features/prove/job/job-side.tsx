@@ -15,7 +15,7 @@ import {
   jobSetupText,
   longTime,
   timeNames,
-  verdictText,
+  verdictWords,
   jobCountsText as countsText,
   jobCsvRows,
   jobWayText as wayText,
@@ -80,7 +80,6 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
   const { report, setup, guessed } = run;
   const findings = jobFindings(report);
   const { times, ways, read } = report;
-  const worst = report.worst.find((w) => w.share > 0.5);
   return (
     <>
       <h2 className={page.heading}>Will it run</h2>
@@ -132,8 +131,8 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
           { label: 'Time', value: longTime(report.time) },
           { label: 'Lines', value: String(read.lines) },
           { label: 'Not read', value: String(read.unread) },
-          { label: 'Worst', value: worst ? `line ${worst.line}` : 'none' },
-          { label: 'Verdict', value: verdictText(jobVerdict(findings), guessed) },
+          { label: 'Rests on', value: guessed ? 'ours too' : 'yours' },
+          { label: 'Verdict', value: verdictWords[jobVerdict(findings)] },
         ]}
       />
     </>

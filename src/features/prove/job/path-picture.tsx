@@ -71,7 +71,8 @@ const ARROW = 30;
 
 /** Which way each axis goes in the picture. */
 function Ways({ fit, sight }: { readonly fit: Fitted; readonly sight: Sight }) {
-  const [x, y] = [34, fit.height - 40];
+  // Room for an axis that goes down on the paper.
+  const [x, y] = [34, fit.height - 58];
   const shown = waysOf(fit).slice(0, sight === 'above' ? 2 : 3);
   return (
     <g className={styles.ways} aria-hidden>
