@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 import { buildLooks, exchangeLooks, furtherLooks, type Look, proveLooks } from './looks';
 import { openLink, openShelf, rung, showBench, showWhole } from './pages';
-import { outlineFaults, reaches } from './reach';
+import { fits, outlineFaults, reaches } from './reach';
 import { test } from './window';
 
 /**
@@ -284,8 +284,7 @@ for (const [visit, views] of Object.entries(visits))
       for (const [view, show] of views) {
         await show(page);
         expect(await violations(page), `${view}, ${look}`).toEqual([]);
-        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-        expect(wide, `${view}, ${look}`).toBeLessThanOrEqual(size.width);
+        await fits(page, `${view}, ${look}`);
         expect.soft(await page.evaluate(outlineFaults), `${view}, ${look}: outline`).toEqual([]);
         if (look === 'light') await reaches(page, view, size);
       }

@@ -10,7 +10,7 @@ const beyond = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
 /** Nothing runs out of the window once charts have taken its width, which is a frame or two later. */
-const settles = (page: Page, where: string): Promise<void> =>
+export const fits = (page: Page, where: string): Promise<void> =>
   expect
     .configure({ soft: true })
     .poll(() => beyond(page), where)
@@ -33,10 +33,10 @@ export async function reaches(
 ): Promise<void> {
   expect.soft(await nameless(page), `${view}: without a name`).toEqual([]);
   await page.setViewportSize(ENLARGED);
-  await settles(page, `${view}, at 200 %`);
+  await fits(page, `${view}, at 200 %`);
   await page.emulateMedia({ media: 'print' });
   await page.setViewportSize(PAPER);
-  await settles(page, `${view}, on paper`);
+  await fits(page, `${view}, on paper`);
   await page.emulateMedia({ media: null });
   await page.setViewportSize(size);
 }

@@ -13,6 +13,8 @@ mkdirSync(results, { recursive: true });
 
 const total = { passed: 0, failed: 0, skipped: 0 };
 const failures = [];
+/** What failed and why, told once more at the end: a log that was cut has its end. */
+const reasons = [];
 
 /** A check that passes or fails as a whole. */
 function whole(name, ok) {
@@ -35,7 +37,33 @@ function counted(name, ok, file, count) {
   );
   for (const key of Object.keys(total)) total[key] += found[key];
   if (found.failed) failures.push(name);
+  if (found.reasons) reasons.push(...found.reasons);
 }
+
+/** Escapes that colour a terminal. */
+const COLOURS = new RegExp(`${String.fromCharCode(27)}\\[[0-9;]*m`, 'g');
+/** The first lines of an error, without colours. */
+const short = (text) => (text ?? '').replace(COLOURS, '').split('\n').slice(0, 14).join('\n');
+
+/** Why browser tests failed, of a suite of the runner's file and of all below it. */
+const browserReasons = (suite) => [
+  ...(suite.specs ?? [])
+    .filter((spec) => !spec.ok)
+    .flatMap((spec) =>
+      spec.tests
+        .flatMap((t) => t.results.flatMap((r) => r.errors))
+        .map((e) => `${spec.title}\n${short(e.message)}`),
+    ),
+  ...(suite.suites ?? []).flatMap(browserReasons),
+];
+
+/** Why unit tests failed. */
+const unitReasons = (r) =>
+  r.testResults.flatMap((file) =>
+    file.assertionResults
+      .filter((a) => a.status === 'failed')
+      .map((a) => `${a.fullName}\n${short(a.failureMessages[0])}`),
+  );
 
 // One policy for chance: the seed is fixed, and said.
 console.log(`Seed ${process.env.TEST_SEED ?? 20261126}`);
@@ -107,6 +135,7 @@ async function units() {
     failed:
       r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? r.numFailedTestSuites : 0),
     skipped: r.numPendingTests,
+    reasons: unitReasons(r),
   }));
 }
 
@@ -123,9 +152,11 @@ else if (built) {
     passed: r.stats.expected + r.stats.flaky,
     failed: r.stats.unexpected,
     skipped: r.stats.skipped,
+    reasons: r.suites.flatMap(browserReasons),
   }));
 } else whole('browser tests (nothing built)', false);
 
+for (const reason of reasons) console.log(`\n-- ${reason}`);
 if (failures.length) console.log(`\nFailed: ${failures.join(', ')}`);
 console.log(
   `\n${total.passed} passed, ${total.failed} failed${total.skipped ? `, ${total.skipped} skipped` : ''}`,
