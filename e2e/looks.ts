@@ -41,6 +41,8 @@ const jobLook: Look = [
     await page
       .getByLabel('G-code files')
       .setInputFiles({ name: 'panel.nc', mimeType: 'text/plain', buffer: Buffer.from(PROGRAM) });
+    // The job of the demo stands there until this one has been run.
+    await page.getByText('1 line not read: what follows may stand elsewhere').waitFor({ timeout: 60_000 });
     await page.getByRole('figure', { name: /^Torque and speed/ }).waitFor();
   },
 ];

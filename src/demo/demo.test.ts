@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { jobFindings, jobSteps, piecesOf } from '@/core/job';
 import { machineReport } from '@/core/machine';
 import { projectIssues } from '@/core/model';
-import { demoMachines } from '.';
+import { hashOf } from '@/storage';
+import { ended } from '@test/helpers/steps';
+import { demoContents, demoMachines } from '.';
 
 describe('the demo machines', () => {
   const [kayak, gate, scenery] = demoMachines();
@@ -60,6 +63,30 @@ describe('the demo machines', () => {
     expect(rocks.remedies[0]).toMatchObject({ code: 'ballast', verdict: 'holds' });
     expect(cutter!.findings.find((f) => f.code === 'sag-spread')).toMatchObject({ verdict: 'gives-out' });
     expect(cutter!.flex!.sag.spread).toBeGreaterThan(0.003);
+  });
+  it('have a job each: one that stalls, one that plasma corners spoil, one that goes beyond the travel', () => {
+    const contents = demoContents();
+    const found = [kayak!, gate!, scenery!].map((machine) => {
+      const [job] = machine.jobs;
+      const bytes = contents.get(job!.file)!;
+      const { report, guessed } = ended(jobSteps(machine, job!, () => piecesOf(bytes), bytes.length));
+      expect(report.read.notes).toEqual([]);
+      expect(guessed).toBe(false);
+      const [worst] = jobFindings(report);
+      return [worst!.code, worst!.axis, worst!.line];
+    });
+    expect(found).toEqual([
+      ['job-stall', 'Gantry axis', 575],
+      ['job-kerf', '', 664],
+      ['job-past', 'Track axis', 382],
+    ]);
+  });
+  it('have programs that are what their hashes say', async () => {
+    const contents = demoContents();
+    for (const { hash, bytes } of [kayak!, gate!, scenery!].flatMap((m) => m.files)) {
+      expect(contents.get(hash)).toHaveLength(bytes);
+      expect(await hashOf(contents.get(hash)!)).toBe(hash);
+    }
   });
   it('carry a pinned variant and a part of the builder’s own', () => {
     expect(kayak!.pins[0]!.axis.drive.kind).toBe('screw');

@@ -10,6 +10,7 @@ export {
   holdsText,
   jobCountsText,
   jobFindingText,
+  jobSpaceText,
   jobWayText,
   longTime,
   slipText,

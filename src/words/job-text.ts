@@ -10,7 +10,15 @@ import {
 import type { Project } from '@/core/model';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { gcodeNoteText } from './gcode';
-import { holdsText, jobFindingText, jobWayText, longTime, timeNames, worstLineText } from './job';
+import {
+  holdsText,
+  jobFindingText,
+  jobSpaceText,
+  jobWayText,
+  longTime,
+  timeNames,
+  worstLineText,
+} from './job';
 import { verdictText, verdictWords } from './verdicts';
 
 /** Rows of a table, their columns filled with blanks. */
@@ -87,6 +95,7 @@ export function jobText(
     `${file} on ${project.name}: ${verdictText(jobVerdict(findings), guessed)}`,
     `${read.lines} lines, ${moves} moves, ${longTime(time)}`,
     ...(box ? [`reaches ${reachText(box, length)}`] : []),
+    ...[jobSpaceText(report, system)].filter(Boolean),
     ...headed(
       'Found',
       columns(

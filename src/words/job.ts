@@ -18,14 +18,28 @@ export function jobWayText(si: number, system: UnitSystem): string {
 }
 
 /** How often a job is begun, stopped, switched on. */
-export function jobCountsText({ starts, stops, changes, moves, arcs }: JobReport): string {
+export function jobCountsText({ starts, stops, changes, moves, arcs, kerf }: JobReport): string {
+  const on =
+    kerf.of > 0
+      ? `torch lit ${many(starts, 'time')}, each with a touch-off, whose time the file does not say`
+      : `spindle switched on ${many(starts, 'time')}`;
   const said = [
     `${many(moves, 'move')}${arcs ? `, ${arcs} of them arcs` : ''}`,
-    starts > 0 && `spindle or torch switched on ${many(starts, 'time')}`,
+    starts > 0 && on,
     changes > 0 && many(changes, 'tool change'),
     stops > 0 && `waits ${many(stops, 'time')} for somebody to press start`,
   ];
   return `${said.filter(Boolean).join('; ')}.`;
+}
+
+/** How deep it cuts and how close over the stock it passes; empty: neither is known. */
+export function jobSpaceText({ deepest, clear }: JobReport, system: UnitSystem): string {
+  const length = (si: number) => formatQuantity('length', si, system, 3).text;
+  const said = [
+    deepest.value > 0 && `cuts ${length(deepest.value)} below the stock’s top`,
+    clear && `its lowest rapid passes ${length(clear.value)} over it: clamps stand lower than that`,
+  ].filter(Boolean);
+  return said.length ? `It ${said.join('; ')}.` : '';
 }
 
 /** `1 h 02 min`, `12 min 05 s`, `4.2 s`. */
@@ -79,6 +93,13 @@ const findings: Readonly<Record<JobCode, Say>> = {
     `${value} moves of ${axis}, and this machine has no such axis with a motor`,
   'job-buried': ({ value }, length) => `rapids with the tool in the stock, ${length(value)} deep at most`,
   'job-spindle': ({ value }) => `the spindle is asked for ${percent(value)} of its power`,
+  'job-deep': ({ value }) => `${formatNumber(value, 3)} times as deep at once as a pass of the brief`,
+  'job-under': ({ value }, length) => `${length(value)} into what lies under the stock`,
+  'job-skims': ({ value }, length) => `rapids ${length(value)} over the stock: it is no flatter than that`,
+  'job-kerf': ({ value }) =>
+    `${percent(value)} of the cut runs below four fifths of its feed: the kerf widens, dross hangs on`,
+  'job-starves': ({ value }) =>
+    `short moves come ${formatNumber(value, 2)} times as fast as the controller takes them in: it stutters`,
   'job-slow': ({ value }) => `corners hold the cut below four fifths of its feed: ${longTime(value)} lost`,
   'job-rubs': ({ value }) =>
     `${percent(value)} of the cut takes chips thinner than half of what the brief plans`,

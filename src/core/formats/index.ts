@@ -13,7 +13,7 @@ export {
 export { type CurvePoint, type CurveRead, readCurveCsv } from './curve-csv';
 export { type PartsRead, readPartsCsv, writePartsCsv } from './parts-csv';
 export { type Computable, computable } from './computable';
-export type { Contents } from './contents';
+export { type Contents, readContents } from './contents';
 export { drawingSvg } from './drawing-svg';
 export { drawingDxf } from './dxf';
 export { type DrawnHole, type DxfOutline, readDxfOutline } from './dxf-outline';

@@ -24,6 +24,13 @@ export class Worst {
 /** Rounding of a file is no way beyond a limit, m. */
 const ROUNDING = 1e-6;
 
+/** How long an axis takes over what it loses at a reversal, from rest to rest, s. */
+function restToRest({ lost, speed, acceleration }: JobDrive): number {
+  if (lost <= 0) return 0;
+  const most = Math.min(speed, Math.sqrt(lost * acceleration));
+  return lost / most + most / acceleration;
+}
+
 /** What one axis goes through in a job. */
 export class AxisTally {
   private readonly share = new Worst();
@@ -110,6 +117,7 @@ export class AxisTally {
       chance: slipChance(this.pull.value, drive.doubt),
       reversals: this.reversals,
       lost: drive.lost,
+      madeUp: this.reversals * restToRest(drive),
       rms: continuous === null || time === 0 ? null : Math.sqrt(this.heat / time),
       continuous,
     };

@@ -3,7 +3,16 @@ import { axisReport, loadedAxes, machineReport } from '@/core/machine';
 import { applyEdits, estimate, type Project, put, startingJob } from '@/core/model';
 import { millingForce } from '@/core/loads';
 import { demoMachines } from '@/demo';
-import { drivesOf, JobCheck, type JobReport, type JobSetup, type Moment, setupOf } from '.';
+import {
+  drivesOf,
+  JobCheck,
+  jobFindings,
+  type JobReport,
+  type JobSetup,
+  type Moment,
+  type Planning,
+  setupOf,
+} from '.';
 import { slipChance } from './chance';
 import { jobCut } from './cutting';
 
@@ -20,6 +29,7 @@ function run(project: Project, text: string, more: Partial<JobSetup> = {}): JobR
   check.push(new TextEncoder().encode(`G21 G90\n${text}\nM2\n`));
   return check.end();
 }
+const codesOf = (report: JobReport) => jobFindings(report).map((f) => f.code);
 /** Places are counted from the low soft limits, and the tool begins there. */
 const air = { nought: [0, 0, 0], place: [0, 0, 0], stock: null, cutId: null } as const;
 
@@ -74,10 +84,10 @@ describe('a cut', () => {
       expect(power / (force.meanTorque * cut.spindle.si)).toBeCloseTo(1, 2);
     }
   });
-  const stock = { low: [0.1, 0.1], high: [0.6, 0.6], top: 0.05 } as const;
+  const stock = { low: [0.1, 0.1], high: [0.6, 0.6], top: 0.05, thickness: 0.04 } as const;
   const within = { ...air, stock, cutId: cut.id, place: [0.2, 0.2, 0.1] } as const;
   const square = 'S18000 M3\nG1 Z44 F600\nG1 X400 F3000';
-  it('is in the stock below its top and inside its edges, no deeper than a pass', () => {
+  it('is in the stock below its top and inside its edges', () => {
     const { ways, deepest, buried } = run(kayak, square, within);
     // Six of the way down and all of the way along.
     expect(ways.cutting).toBeCloseTo(0.056 + 0.2, 9);
@@ -93,8 +103,33 @@ describe('a cut', () => {
       run(kayak, `S18000 M3\nG1 Z${z} F100\nG1 X400 F3000`, more).axes[0]!.share.value;
     expect(share(48)).toBeGreaterThan(share(60));
     expect(share(42)).toBeGreaterThan(share(48));
-    // Deeper than a pass of the brief was taken by the passes before.
-    expect(share(10)).toBeCloseTo(share(41), 6);
+    // What takes more than a pass of the brief at once is asked for all of it.
+    expect((share(35) - share(41)) / (share(32) - share(35))).toBeCloseTo(2, 2);
+  });
+  it('is as deep as what earlier passes have left; more at once than the brief plans is told', () => {
+    const passes = (...z: number[]) =>
+      run(
+        kayak,
+        `S18000 M3\n${z.map((at) => `G1 Z${at} F100\nG1 X400 F3000\nG0 Z60\nX200`).join('\n')}`,
+        within,
+      );
+    const [at, twice] = [passes(41), passes(41, 32)];
+    expect(twice.axes[0]!.share.value).toBeCloseTo(at.axes[0]!.share.value, 6);
+    expect(twice.deepest.value).toBeCloseTo(0.018, 9);
+    expect(codesOf(twice)).not.toContain('job-deep');
+    const once = passes(32);
+    expect(once.deep).toEqual({ value: expect.closeTo(0.018 / 0.009, 6) as number, line: 3 });
+    expect(codesOf(once)).toContain('job-deep');
+  });
+  it('that goes under the stock is told, and a rapid that skims its top', () => {
+    const low = run(kayak, 'S18000 M3\nG1 Z8 F100\nX400 F3000\nG0 Z60', within);
+    expect(low.under.value).toBeCloseTo(0.002, 9);
+    expect(codesOf(low)).toContain('job-under');
+    const skims = run(kayak, 'G0 Z50.5\nX400', within);
+    expect(skims.clear).toEqual({ value: expect.closeTo(0.0005, 9) as number, line: 3 });
+    expect(codesOf(skims)).toContain('job-skims');
+    expect(run(kayak, 'G0 Z55\nX400', within).clear!.value).toBeCloseTo(0.005, 9);
+    expect(run(kayak, 'G0 X700\nZ40\nX800', within).clear!.value).toBeCloseTo(0.05, 9);
   });
   it('at rapid it is found, with its line', () => {
     const { buried } = run(kayak, 'G0 X300 Y300 Z40\nG0 X400', within);
@@ -105,6 +140,9 @@ describe('a cut', () => {
     const { chips } = run(kayak, 'S18000 M3\nG1 Z46 F400\nG1 X400 F3600', within);
     expect(chips.most.value).toBeCloseTo(0.06 / (cut.flutes.si * 300), 6);
     expect(chips.least.line).toBe(4);
+    const { moments } = run(kayak, 'S18000 M3\nG1 Z46 F400\nG1 X400 F3600', within).series;
+    expect(Math.max(...moments.map((m) => m.chip))).toBeCloseTo(chips.most.value, 12);
+    expect(moments[0]!.chip).toBe(0);
     expect(run(kayak, 'S18000 M3\nG1 Z46 F4000\nX400 F300', within).chips.rubbing).toBeGreaterThan(0.19);
   });
 });
@@ -127,10 +165,14 @@ describe('where it goes', () => {
     ]);
     expect(run(flat, 'G0 Z1\nG0 Z2\nG0 X1', air).lacking).toEqual({ Z: 2 });
   });
-  it('reversals of every axis', () => {
+  it('reversals of every axis, and what a controller spends on making up for them', () => {
     const { axes } = run(kayak, 'G1 X10 F600\nX0\nX10\nY10\nX0\nG2 X0 Y10 I5', air);
     expect(axes[0]!.reversals).toBe(5);
     expect(axes[1]!.reversals).toBe(2);
+    // From rest to rest with the axis' own acceleration: 2 √(d/a).
+    const { lost, madeUp } = axes[0]!;
+    expect(lost).toBeGreaterThan(0);
+    expect(madeUp).toBeCloseTo(5 * 2 * Math.sqrt(lost / kayak.axes[1]!.demands.acceleration.si), 9);
   });
 });
 
@@ -154,7 +196,7 @@ describe('time', () => {
     expect(series.moments.length).toBeLessThanOrEqual(801);
   });
   it('a torch cuts while it is lit, at whatever height; its rapids break nothing', () => {
-    const stock = { low: [0, 0], high: [1, 1], top: 0.05 } as const;
+    const stock = { low: [0, 0], high: [1, 1], top: 0.05, thickness: 0.04 } as const;
     const cutId = gate.brief.cuts[0]!.id;
     const text = 'G0 X100 Y100\nM3\nG1 X200 F4000\nM5\nG1 X300\nG0 X0';
     const { ways, buried, starts } = run(gate, text, { ...air, stock, cutId });
@@ -163,11 +205,36 @@ describe('time', () => {
   });
   it('plasma that cannot keep its feed in the corners is told, with the time that it loses', () => {
     const zigzag = Array.from({ length: 40 }, (_, i) => `X${i * 2} Y${i % 2 ? 4 : 0}`).join('\n');
-    const { slow } = run(gate, `M3\nG1 F4000\n${zigzag}`, { ...air, cutId: gate.brief.cuts[0]!.id });
-    expect(slow.way).toBeGreaterThan(0.1);
-    expect(slow.lost).toBeGreaterThan(0.5);
-    const calm = run(gate, 'M3\nG1 X900 F1000', { ...air, cutId: gate.brief.cuts[0]!.id });
-    expect(calm.slow.way).toBe(0);
+    const with_ = { ...air, cutId: gate.brief.cuts[0]!.id };
+    const spoilt = run(gate, `M3\nG1 F4000\n${zigzag}`, with_);
+    expect(spoilt.kerf.way).toBeGreaterThan(0.03);
+    expect(spoilt.slow.lost).toBeGreaterThan(0.5);
+    expect(jobFindings(spoilt)[0]).toMatchObject({ code: 'job-kerf', verdict: 'gives-out' });
+    // It speeds up from rest and brakes to it: v²/(2a) each, with the 2 m/s² of this axis.
+    const calm = run(gate, 'M3\nG1 X900 F4000', with_);
+    expect(calm.kerf.way).toBeCloseTo((0.8 * (4 / 60)) ** 2 / 2, 9);
+    expect(calm.kerf.of).toBeCloseTo(0.9, 9);
+    expect(codesOf(calm)).toEqual([]);
+  });
+});
+
+describe('the pace of a controller', () => {
+  const chords = (way: number) =>
+    `G1 F6000\n${Array.from({ length: 600 }, (_, i) => `X${((i + 1) * way).toFixed(3)}`).join('\n')}`;
+  const planning: Planning = {
+    cornering: { kind: 'deviation', by: 2e-5 },
+    window: 50,
+    pace: 200,
+    shared: false,
+  };
+  it('is asked for by short moves: 0.2 mm at 100 mm/s are 500 a second', () => {
+    const { pace } = run(kayak, chords(0.2), { ...air, planning });
+    expect(pace.value).toBeCloseTo(500 / 200, 1);
+    expect(pace.line).toBeGreaterThan(50);
+  });
+  it('is enough for long ones, and for a few short ones behind a stop', () => {
+    expect(run(kayak, chords(2), { ...air, planning }).pace.value).toBeLessThan(1);
+    expect(run(kayak, 'G1 X0.2 F6000\nX0.4\nG4 P1\nX0.6', { ...air, planning }).pace.value).toBe(0);
   });
 });
 

@@ -11,8 +11,13 @@ export const jobCodes = [
   'job-lacking',
   'job-buried',
   'job-spindle',
+  'job-deep',
+  'job-under',
+  'job-skims',
   'job-slow',
+  'job-kerf',
   'job-rubs',
+  'job-starves',
   'job-unread',
   'job-empty',
 ] as const;
@@ -36,66 +41,86 @@ export interface JobFinding {
  */
 const SOME = 0.02;
 
+/** A torch that is slow on so much of its way spoils what it cuts; common practice, no source. */
+const SPOILT = 0.1;
+/** A pass may be deeper than the brief's by so much: files round. */
+const DEEPER = 1.05;
+/** So far into what lies under the stock is a cut through it; common practice, no source. m */
+const THROUGH = 1e-3;
+/** Stock is no flatter than this, m; common practice, no source. */
+const FLAT = 1e-3;
+
 const verdictOf = (share: number): Verdict =>
   share > 1 ? 'gives-out' : share * THIN_MARGIN > 1 ? 'thin' : 'holds';
 
+type Of = (code: JobCode, verdict: Verdict, at: AtLine, limit?: number, axis?: string) => JobFinding;
+const of: Of = (code, verdict, { value, line }, limit = 0, axis = '') => ({
+  code,
+  verdict,
+  axis,
+  value,
+  limit,
+  line,
+});
+
 /** What an axis cannot do, and what it can only just. */
 function ofAxis({ name: axis, share, pull, below, above, pulses, rms, continuous }: JobAxis): JobFinding[] {
-  const of = (code: JobCode, { value, line }: AtLine, limit: number, verdict: Verdict): JobFinding => ({
-    code,
-    verdict,
-    axis,
-    value,
-    limit,
-    line,
-  });
-  const past = [below, above].filter((p) => p.value > 0).map((p) => of('job-past', p, 0, 'gives-out'));
+  const past = [below, above].filter((p) => p.value > 0).map((p) => of('job-past', 'gives-out', p, 0, axis));
   // A motor that is pulled out of step stops there; one that is asked for more than it may be, may be.
   const torque =
     pull.value >= 1
-      ? of('job-stall', { value: share.value, line: pull.line }, 1, 'gives-out')
-      : of('job-torque', share, 1, verdictOf(share.value));
+      ? of('job-stall', 'gives-out', { value: share.value, line: pull.line }, 1, axis)
+      : of('job-torque', verdictOf(share.value), share, 1, axis);
   const heat = rms === null || continuous === null ? 0 : rms / continuous;
   return [
     ...past,
     torque,
-    of('job-pulses', pulses, 1, verdictOf(pulses.value)),
-    of('job-heat', { value: heat, line: 0 }, 1, verdictOf(heat)),
+    of('job-pulses', verdictOf(pulses.value), pulses, 1, axis),
+    of('job-heat', verdictOf(heat), { value: heat, line: 0 }, 1, axis),
+  ];
+}
+
+/** What is found where the tool is in the stock, or close over it. */
+function ofStock({ buried, spindle, deep, under, clear }: JobReport): JobFinding[] {
+  return [
+    of('job-spindle', verdictOf(spindle.value), spindle, 1),
+    ...(buried.count ? [of('job-buried', 'gives-out', buried.deepest)] : []),
+    ...(deep.value > DEEPER ? [of('job-deep', 'thin', deep, 1)] : []),
+    ...(under.value > THROUGH ? [of('job-under', 'thin', under, THROUGH)] : []),
+    ...(clear && clear.value < FLAT ? [of('job-skims', 'thin', clear, FLAT)] : []),
+  ];
+}
+
+/** What is found of how fast the cut goes. */
+function ofFeed({ slow, kerf, chips, ways, pace }: JobReport): JobFinding[] {
+  const cut = ways.cutting;
+  const spoilt = kerf.of > 0 ? kerf.way / kerf.of : 0;
+  const kerfVerdict = spoilt > SPOILT ? 'gives-out' : 'thin';
+  const rubs = { value: chips.rubbing / cut, line: chips.least.line };
+  return [
+    ...(slow.way > SOME * (cut - kerf.of)
+      ? [of('job-slow', 'thin', { value: slow.lost, line: slow.least.line })]
+      : []),
+    ...(spoilt > SOME
+      ? [of('job-kerf', kerfVerdict, { value: spoilt, line: kerf.corner.line }, SPOILT)]
+      : []),
+    ...(rubs.value > SOME ? [of('job-rubs', 'thin', rubs, SOME)] : []),
+    ...(pace.value > 1 ? [of('job-starves', 'thin', pace, 1)] : []),
   ];
 }
 
 /** What is found of a job, the worst first; what holds is not told. */
 export function jobFindings(report: JobReport): JobFinding[] {
-  const { buried, lacking, spindle, slow, chips, ways, read, moves } = report;
-  const of = (
-    code: JobCode,
-    verdict: Verdict,
-    value: number,
-    line = 0,
-    axis = '',
-    limit = 1,
-  ): JobFinding => ({
-    code,
-    verdict,
-    axis,
-    value,
-    limit,
-    line,
-  });
-  const cut = ways.cutting;
+  const { lacking, read, moves } = report;
   const found = [
     ...report.axes.flatMap((axis) => (axis ? ofAxis(axis) : [])),
-    ...Object.entries(lacking).map(([letter, n]) => of('job-lacking', 'gives-out', n, 0, letter, 0)),
-    of('job-spindle', verdictOf(spindle.value), spindle.value, spindle.line),
-    ...(buried.count
-      ? [of('job-buried', 'gives-out', buried.deepest.value, buried.deepest.line, '', 0)]
-      : []),
-    ...(slow.way > SOME * cut ? [of('job-slow', 'thin', slow.lost, slow.least.line, '', 0)] : []),
-    ...(chips.rubbing > SOME * cut
-      ? [of('job-rubs', 'thin', chips.rubbing / cut, chips.least.line, '', SOME)]
-      : []),
-    ...(read.unread ? [of('job-unread', 'not-known', read.unread, firstFault(report), '', 0)] : []),
-    ...(moves ? [] : [of('job-empty', 'not-known', 0)]),
+    ...Object.entries(lacking).map(([letter, value]) =>
+      of('job-lacking', 'gives-out', { value, line: 0 }, 0, letter),
+    ),
+    ...ofStock(report),
+    ...ofFeed(report),
+    ...(read.unread ? [of('job-unread', 'not-known', { value: read.unread, line: firstFault(report) })] : []),
+    ...(moves ? [] : [of('job-empty', 'not-known', { value: 0, line: 0 })]),
   ];
   return found.filter((f) => f.verdict !== 'holds').sort((a, b) => byWeight(a.verdict, b.verdict));
 }

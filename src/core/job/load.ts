@@ -1,8 +1,8 @@
-import { arcPlace, type Motion, type Place, quadrantsOf, wayAt } from '@/core/gcode';
+import { type Motion, type Place, quadrantsOf, wayAt } from '@/core/gcode';
 import type { JobCut } from './cutting';
 import type { JobDrive, JobDrives } from './drives';
 import type { Profile } from './profile';
-import type { JobStock } from './setup';
+import { type StockLeft, TOUCH } from './stock-left';
 import type { Stretch } from './stretch';
 
 /** What the tool does on a move. */
@@ -13,44 +13,23 @@ export interface Engaged {
   readonly below: number;
 }
 
-/** Shallower is the rounding of a file, m. */
-const TOUCH = 1e-6;
-
-/** The lowest and highest of a move along X and Y, its arcs' bulges among them. */
-function boxOf(motion: Motion): { readonly low: Place; readonly high: Place } {
-  const { from, to, arc } = motion;
-  const places = arc ? [from, to, ...quadrantsOf(arc).map((s) => arcPlace(motion, arc, s))] : [from, to];
-  const of = (pick: (...v: number[]) => number): Place => [
-    pick(...places.map((p) => p[0])),
-    pick(...places.map((p) => p[1])),
-    pick(...places.map((p) => p[2])),
-  ];
-  return { low: of(Math.min), high: of(Math.max) };
-}
-
-/** A rapid in a hole that a cycle has drilled, or straight up out of the cut: it meets nothing. */
-const leaves = ({ from, to, cycle }: Motion): boolean =>
-  cycle || (from[0] === to[0] && from[1] === to[1] && to[2] > from[2]);
+const NONE: Engaged = { depth: 0, below: 0 };
 
 /**
- * How deep the tool is in the stock; without end where depth is no matter. A pass is no deeper than the
- * brief's: what lies above was taken by the passes before, as programs for routers are written. Without
- * stock, what feeds with the spindle on cuts.
+ * How deep the tool goes into what earlier moves have left of the stock; without end where depth is no
+ * matter. Without stock, what feeds with the spindle on cuts a pass of the brief.
  */
-export function engagedOf(motion: Motion, cut: JobCut | null, stock: JobStock | null): Engaged {
-  const none = { depth: 0, below: 0 };
-  if (!cut) return none;
+export function engagedOf(motion: Motion, cut: JobCut | null, stock: StockLeft | null): Engaged {
+  if (!cut) return NONE;
   // A torch cuts while it is lit, at whatever height.
-  if (cut.kind === 'plasma') return !motion.rapid && motion.on ? { depth: Infinity, below: 0 } : none;
+  if (cut.kind === 'plasma') return !motion.rapid && motion.on ? { depth: Infinity, below: 0 } : NONE;
   // Knives and brushes are drawn: what runs at rapid is lifted, or leaves a line and breaks nothing.
-  if (cut.kind !== 'mill' && motion.rapid) return none;
-  if (!stock) return !motion.rapid && motion.on ? { depth: cut.pass, below: cut.pass } : none;
-  const below = stock.top - Math.min(motion.from[2], motion.to[2]);
-  if (below <= TOUCH || (motion.rapid && leaves(motion))) return none;
-  const { low, high } = boxOf(motion);
-  const r = cut.diameter / 2;
-  for (const i of [0, 1] as const) if (high[i] < stock.low[i] - r || low[i] > stock.high[i] + r) return none;
-  return { depth: Math.min(below, cut.pass), below };
+  if (cut.kind !== 'mill' && motion.rapid) return NONE;
+  if (!stock) return !motion.rapid && motion.on ? { depth: cut.pass, below: cut.pass } : NONE;
+  const below = stock.below(motion);
+  if (cut.kind !== 'mill') return below > TOUCH && stock.isOver(motion) ? { depth: below, below } : NONE;
+  const depth = stock.take(motion, cut.diameter / 2);
+  return depth <= TOUCH ? NONE : { depth, below };
 }
 
 /** Forces against each axis, N. @param speed along the path, m/s. */

@@ -24,6 +24,8 @@ export interface Planning {
   readonly cornering: Cornering;
   /** Moves that it sees ahead, the one in hand counted in. */
   readonly window: number;
+  /** Moves a second that it takes in. */
+  readonly pace: number;
   /** Whether speed and turning may not use the acceleration of an axis together on an arc. */
   readonly shared: boolean;
 }

@@ -17,7 +17,12 @@ const limits = (more: Partial<Limits> = {}): Limits => ({
   jerk: all(Infinity),
   ...more,
 });
-const planning = (cornering: Cornering, window = 1000): Planning => ({ cornering, window, shared: false });
+const planning = (cornering: Cornering, window = 1000): Planning => ({
+  cornering,
+  window,
+  pace: 1000,
+  shared: false,
+});
 const DEVIATION = { kind: 'deviation', by: 2e-5 } as const;
 
 interface Planned {

@@ -29,6 +29,7 @@ describe('where a job lies', () => {
       low: [nought[0], nought[1]],
       high: [nought[0] + 1.25, nought[1] + 2.5],
       top: nought[2],
+      thickness: 0.018000000000000002,
     });
   });
   it('what reaches farther than the stock lies in the middle; too long, beyond one end only', () => {

@@ -22,8 +22,17 @@ const windows: Readonly<Record<ControllerClass, number>> = {
   closed: 64,
 };
 
+/** Moves a second that each class takes in, from its host or its own store; memory. */
+const paces: Readonly<Record<ControllerClass, number>> = {
+  parallel: 1000,
+  'board-8': 200,
+  'board-32': 1000,
+  'motion-card': 1000,
+  closed: 250,
+};
+
 /** Nobody has said which class. */
-const PLAIN_WINDOW = 32;
+const [PLAIN_WINDOW, PLAIN_PACE] = [32, 200];
 /** How far corners are cut unless somebody says more, m; what controllers come with, memory. */
 const DEVIATION = 20e-6;
 
@@ -41,6 +50,7 @@ export function planningOf(of: ControllerClass | '', { way, by, ahead }: JobSaid
   return {
     cornering: way === 'stop' ? { kind: 'stop' } : { kind: way === '' ? 'deviation' : way, by: within },
     window: ahead?.si ?? (of === '' ? PLAIN_WINDOW : windows[of]),
+    pace: of === '' ? PLAIN_PACE : paces[of],
     shared: false,
   };
 }
@@ -97,6 +107,7 @@ function stockAt(
   return {
     low: [nought[0], nought[1]],
     high: [nought[0] + x, nought[1] + y],
+    thickness: brief.stock.thickness?.si ?? Infinity,
     top: nought[2] + (top?.si ?? (onBed ? (brief.stock.thickness?.si ?? 0) : 0)),
   };
 }

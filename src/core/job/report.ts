@@ -30,6 +30,8 @@ export interface JobAxis {
   readonly reversals: number;
   /** What each of them loses unless the controller makes up for it, m. */
   readonly lost: number;
+  /** How long a controller takes that makes up for it at every reversal, s. */
+  readonly madeUp: number;
   /** Root mean square of the torque of one motor over the whole job, N·m; null: its current heats it. */
   readonly rms: number | null;
   readonly continuous: number | null;
@@ -79,14 +81,26 @@ export interface JobReport {
   readonly worst: readonly WorstLine[];
   /** Rapids with the tool in the stock: how many, how deep at most, m. */
   readonly buried: { readonly count: number; readonly deepest: AtLine };
-  /** Cutting way that stays below four fifths of its feed, m, and time lost by it, s. */
+  /**
+   * Cutting way below four fifths of its feed, m, time lost to what is below it, s, and the slowest line: the
+   * share of its feed that it lacks on the mean.
+   */
   readonly slow: { readonly way: number; readonly lost: number; readonly least: AtLine };
+  /** The same of a torch, whose kerf widens there: way, of how much; what its slowest corner lacks. */
+  readonly kerf: { readonly way: number; readonly of: number; readonly corner: AtLine };
   /** Chips of a tooth: thinnest, thickest, m; NaN: none. Way that is thinner than half of what is planned. */
   readonly chips: { readonly least: AtLine; readonly most: AtLine; readonly rubbing: number };
   /** Power at the cutter over what the spindle has; 0: none is known. */
   readonly spindle: AtLine;
-  /** Deeper than a pass of the brief below the stock's top, m. */
+  /** The lowest cut below the stock's top, m; and the deepest into what is left, in passes of the brief. */
   readonly deepest: AtLine;
+  readonly deep: AtLine;
+  /** The lowest cut below the stock's underside, m; 0: none, or nobody has said how thick it is. */
+  readonly under: AtLine;
+  /** The lowest rapid over the stock's top, m; null: there is none. */
+  readonly clear: AtLine | null;
+  /** Most moves a second that are asked for at once, over what the controller takes in. */
+  readonly pace: AtLine;
   readonly series: Series;
   readonly preview: Preview;
 }

@@ -6,6 +6,8 @@ export interface JobStock {
   readonly low: readonly [number, number];
   readonly high: readonly [number, number];
   readonly top: number;
+  /** Infinity: nobody has said. */
+  readonly thickness: number;
 }
 
 /** How a job is run. */

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyEdits, estimate, type JobSaid, put, startingJob } from '@/core/model';
 import { demoMachines } from '@/demo';
+import { ended } from '@test/helpers/steps';
 import { jobSteps, piecesOf, slowerJob, type SlowerProgram } from '.';
 
 const kayak = demoMachines()[0]!;
@@ -14,11 +15,6 @@ const nought = {
 };
 const job: JobSaid = { ...startingJob('j', 'Job', 'a'.repeat(64)), nought };
 
-function ended<T>(steps: Generator<unknown, T>): T {
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  return step.value;
-}
 const bytesOf = (text: string) => new TextEncoder().encode(text);
 const slower = (text: string): SlowerProgram & { readonly text: string } => {
   const program = ended(slowerJob(weak, job, bytesOf(text)));

@@ -1,22 +1,20 @@
 import { arcPlace, type Act, type Motion, type Place, quadrantsOf, type ReadTold } from '@/core/gcode';
 import { THIN_MARGIN } from '@/core/findings';
-import { AxisTally, Worst } from './axis-tally';
+import { AxisTally } from './axis-tally';
 import type { JobCut } from './cutting';
+import { CuttingTally } from './cutting-tally';
 import { type JobDrives, jobLetters } from './drives';
-import { againstAxes, axisLoad, type AxisLoad, type Engaged, engagedOf, noLoad, worstAxis } from './load';
+import { againstAxes, axisLoad, type AxisLoad, engagedOf, noLoad, worstAxis } from './load';
+import { PaceTally } from './pace-tally';
 import { PreviewTally, type PathClass } from './preview';
 import type { Profile } from './profile';
 import type { JobReport, TimeKind } from './report';
 import { SeriesTally } from './series';
 import type { JobSetup } from './setup';
 import { SlowerLines } from './slower';
+import { StockLeft } from './stock-left';
 import type { Stretch } from './stretch';
 import { WorstLines } from './worst-lines';
-
-/** Below this share of its feed a cut is slow: kerfs widen, edges burn; common practice, no source. */
-const SLOW = 0.8;
-/** Chips thinner than this share of the planned ones rub; common practice, no source. */
-const RUBS = 0.5;
 
 const zeros = (): Record<TimeKind, number> => ({ cutting: 0, air: 0, rapid: 0, dwell: 0, change: 0 });
 
@@ -26,6 +24,7 @@ export class JobTally {
   private readonly ways = zeros();
   private readonly axes: readonly (AxisTally | null)[];
   private readonly loads: readonly AxisLoad[] = [noLoad(), noLoad(), noLoad()];
+  private readonly left: StockLeft | null;
   private readonly worst: WorstLines;
   /** Lines that want a lower feed. */
   readonly slower: SlowerLines;
@@ -34,16 +33,9 @@ export class JobTally {
   private readonly lacking: Record<string, number> = {};
   private readonly low: [number, number, number] = [Infinity, Infinity, Infinity];
   private readonly high: [number, number, number] = [-Infinity, -Infinity, -Infinity];
-  private readonly counts = { moves: 0, arcs: 0, stops: 0, changes: 0, starts: 0, buried: 0 };
-  private readonly buried = new Worst();
-  private readonly deepest = new Worst();
-  private readonly spindle = new Worst();
-  private readonly slowest = new Worst();
-  private readonly thick = new Worst();
-  private readonly thin = { value: NaN, line: 0 };
-  private slowWay = 0;
-  private slowLost = 0;
-  private rubbing = 0;
+  private readonly counts = { moves: 0, arcs: 0, stops: 0, changes: 0, starts: 0 };
+  private readonly inStock: CuttingTally;
+  private readonly pace: PaceTally;
   private now = 0;
   private tool = 0;
 
@@ -54,6 +46,9 @@ export class JobTally {
     private readonly cuts: ReadonlyMap<string, JobCut>,
   ) {
     this.axes = drives.map((d, i) => (d ? new AxisTally(d, i as 0 | 1 | 2) : null));
+    this.left = setup.stock && new StockLeft(setup.stock);
+    this.inStock = new CuttingTally(this.left);
+    this.pace = new PaceTally(setup.planning);
     this.worst = new WorstLines(drives);
     this.slower = new SlowerLines(drives);
   }
@@ -69,7 +64,7 @@ export class JobTally {
     const { motion } = stretch;
     const { line, length } = motion;
     const cut = this.cut();
-    const engaged = engagedOf(motion, cut, this.setup.stock);
+    const engaged = engagedOf(motion, cut, this.left);
     const against = againstAxes(stretch, engaged, cut, profile.most);
     this.counts.moves += 1;
     if (motion.arc) this.counts.arcs += 1;
@@ -90,10 +85,12 @@ export class JobTally {
     }
     this.boxed(motion);
     const kind: TimeKind = motion.rapid ? 'rapid' : engaged.depth > 0 ? 'cutting' : 'air';
-    if (engaged.depth > 0) this.cutting(motion, profile, engaged, cut!);
+    const chip = engaged.depth > 0 ? this.inStock.cut(stretch, profile, engaged, cut!) : 0;
+    if (engaged.depth === 0) this.inStock.over(motion);
+    this.pace.note(profile.time, line);
     this.times[kind] += profile.time;
     this.ways[kind] += length;
-    this.series.add(profile.time, length, share, line);
+    this.series.add(profile.time, length, share, line, chip);
     this.preview.add(motion, classOf(kind, share), this.now, profile.time);
     this.now += profile.time;
   }
@@ -117,32 +114,6 @@ export class JobTally {
     if (arc) for (const s of quadrantsOf(arc)) note(arcPlace(motion, arc, s));
   }
 
-  /** What only matters where the tool is in the stock. */
-  private cutting(motion: Motion, { most, time }: Profile, { depth, below }: Engaged, cut: JobCut): void {
-    const { line, length, rapid, speed } = motion;
-    if (rapid) {
-      this.counts.buried += 1;
-      this.buried.note(below, line);
-      return;
-    }
-    if (Number.isFinite(below)) this.deepest.note(below, line);
-    const mean = length / time;
-    if (mean < SLOW * speed) {
-      this.slowWay += length;
-      this.slowLost += time - length / speed;
-      this.slowest.note(1 - mean / speed, line);
-    }
-    const spindle = motion.spindle || cut.spindle;
-    // A tool that is driven straight in has other chips.
-    const level = Math.hypot(motion.to[0] - motion.from[0], motion.to[1] - motion.from[1]);
-    if (cut.flutes === 0 || spindle === 0 || (!motion.arc && level < length / 2)) return;
-    const chip = most / (cut.flutes * (spindle / (2 * Math.PI)));
-    this.thick.note(chip, line);
-    if (!(chip >= this.thin.value)) Object.assign(this.thin, { value: chip, line });
-    if (chip < RUBS * cut.chip) this.rubbing += length;
-    if (cut.available) this.spindle.note(cut.force(chip, depth, spindle).power / cut.available, line);
-  }
-
   acted(act: Act): void {
     switch (act.does) {
       case 'dwell':
@@ -163,11 +134,13 @@ export class JobTally {
     this.times[kind] += time;
     this.now += time;
     this.series.add(time, 0, 0, line);
+    this.pace.stood();
     for (const axis of this.axes) axis?.stood(time);
   }
 
   done(read: ReadTold): JobReport {
-    const { times, ways, counts, low, high, now, thin } = this;
+    const { times, ways, counts, low, high, now, setup } = this;
+    const pace = this.pace.done();
     return {
       read,
       times,
@@ -182,11 +155,8 @@ export class JobTally {
       axes: this.axes.map((a) => a?.done(now) ?? null),
       lacking: this.lacking,
       worst: this.worst.done(),
-      buried: { count: counts.buried, deepest: this.buried.at() },
-      slow: { way: this.slowWay, lost: this.slowLost, least: this.slowest.at() },
-      chips: { least: thin, most: this.thick.at(), rubbing: this.rubbing },
-      spindle: this.spindle.at(),
-      deepest: this.deepest.at(),
+      ...this.inStock.done(),
+      pace: { value: pace.value / setup.planning.pace, line: pace.line },
       series: this.series.done(),
       preview: this.preview.done(),
     };

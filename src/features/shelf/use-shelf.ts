@@ -12,7 +12,7 @@ import {
   readProjectFile,
 } from '@/core/formats';
 import { MOST_FILE_BYTES, type Project } from '@/core/model';
-import { demoMachines } from '@/demo';
+import { demoContents, demoMachines } from '@/demo';
 import { useStorage } from '@/session';
 import { hashOf, type MachineHead, type MachineStorage, type StorageProblem } from '@/storage';
 import { meetingOf, type OpenMeeting, useMeets } from './use-meets';
@@ -62,6 +62,12 @@ async function readMachine(file: File): Promise<Brought | RefusedFile> {
   return { file: file.name, reasons: opened.issues.slice(0, MOST_REASONS).map(explainIssue) };
 }
 
+/** Adds a machine with the programs that it has of a demo. */
+async function addWith(storage: MachineStorage, project: Project) {
+  await storage.contents.keep(project.files, demoContents());
+  return storage.add(project);
+}
+
 /** The heads of all machines, kept up to date; null before they are known. @param withDemo as below. */
 function useMachines(
   storage: MachineStorage | null,
@@ -79,7 +85,7 @@ function useMachines(
           .once('demo', async () => {
             for (const demo of demoMachines()) {
               if (await storage.head(demo.id)) continue;
-              const added = await storage.add(demo);
+              const added = await addWith(storage, demo);
               // Not marked as done: it is tried again at the next visit.
               if (!added.ok) throw new Error(storageText(added.problem));
             }
@@ -108,9 +114,14 @@ export function useShelf(withDemo: boolean) {
   /** Adds a machine; gives its id, or says why not. */
   const add = useCallback(
     async (project: Project): Promise<string | undefined> => {
-      const added = await storage?.add(project);
-      if (added?.ok) return added.id;
-      if (added) setProblem(storageText(added.problem));
+      if (!storage) return undefined;
+      try {
+        const added = await addWith(storage, project);
+        if (added.ok) return added.id;
+        setProblem(storageText(added.problem));
+      } catch (cause) {
+        setProblem(`${project.name} could not be kept: ${String(cause)}`);
+      }
       return undefined;
     },
     [storage],

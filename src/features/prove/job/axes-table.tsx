@@ -5,7 +5,7 @@ import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { CardTable } from '@/ui/card-table';
 import styles from './job.module.css';
-import { fineLength, slipText } from '@/words';
+import { fineLength, longTime, slipText } from '@/words';
 
 const percent = (share: number) => (Number.isFinite(share) ? `${formatNumber(share * 100, 3)} %` : 'all');
 
@@ -32,9 +32,10 @@ export function AxesTable({ report }: { readonly report: JobReport }) {
               <td data-title="Lost steps">{slipText(axis.chance)}</td>
               <td data-title="Fastest">{formatQuantity('speed', axis.speed.value, system, 3).text}</td>
               <td data-title="Pulses">{percent(axis.pulses.value)}</td>
-              <td data-title="Reversals">
+              <td data-title="Reversals" className={styles.wraps}>
                 {axis.reversals}
                 {axis.reversals > 0 && `, ${fineLength(axis.lost, system)} each`}
+                {axis.madeUp >= 0.1 && `; making up for it takes ${longTime(axis.madeUp)}`}
               </td>
               <td data-title="Heats" className={styles.wraps}>
                 {heatText(axis, system)}

@@ -19,6 +19,7 @@ interface Row {
   readonly time: number;
   readonly share: number;
   readonly feed: number;
+  readonly chip: number;
 }
 
 interface ChartProps {
@@ -61,15 +62,21 @@ function Torque({ rows, last }: ChartProps) {
   );
 }
 
-function Feed({ rows, last }: ChartProps) {
+interface AreaProps extends ChartProps {
+  readonly of: 'feed' | 'chip';
+  /** Whether the time stands below it. */
+  readonly timed: boolean;
+}
+
+function Filled({ rows, last, of, timed }: AreaProps) {
   return (
-    <ResponsiveContainer width="100%" height={96}>
+    <ResponsiveContainer width="100%" height={timed ? 96 : 72}>
       <AreaChart
         data={[...rows]}
         margin={{ top: 4, right: RIGHT, bottom: 0, left: 0 }}
         accessibilityLayer={false}
       >
-        <XAxis {...axis(last)} />
+        <XAxis {...axis(last)} hide={!timed} />
         <YAxis
           domain={[0, 'auto']}
           tick={tick}
@@ -78,7 +85,7 @@ function Feed({ rows, last }: ChartProps) {
           tickFormatter={(v: number) => formatNumber(v, 3)}
         />
         <Area
-          dataKey="feed"
+          dataKey={of}
           type="step"
           stroke="var(--rc-blue)"
           fill="var(--rc-blue-wash)"
@@ -98,22 +105,31 @@ const Drawn = memo(function Drawn({
 }) {
   const { width, moments } = series;
   const unit = displayUnit('speed', system);
+  const thin = displayUnit('length', system);
   const rows = useMemo(
     () =>
-      moments.map(({ way, moving, share }, i): Row => ({
+      moments.map(({ way, moving, share, chip }, i): Row => ({
         time: i * width,
         share: Math.min(HIGHEST, share),
         feed: moving > 0 ? unit.fromSi(way / moving) : 0,
+        chip: thin.fromSi(chip),
       })),
-    [moments, width, unit],
+    [moments, width, unit, thin],
   );
   const last = width * moments.length;
+  const chips = moments.some((m) => m.chip > 0);
   return (
     <>
       <figcaption>Torque of the busiest axis, as a share of what may be asked</figcaption>
       <Torque {...{ rows, last }} />
       <figcaption>Speed, {unit.symbol}</figcaption>
-      <Feed {...{ rows, last }} />
+      <Filled {...{ rows, last }} of="feed" timed={!chips} />
+      {chips && (
+        <>
+          <figcaption>Chip of a tooth, {thin.symbol}</figcaption>
+          <Filled {...{ rows, last }} of="chip" timed />
+        </>
+      )}
     </>
   );
 });
@@ -125,7 +141,7 @@ interface ChartsProps {
 }
 
 /**
- * Torque as a share of what may be asked, and speed, over the time of the job. The cursor lies over the
+ * Torque as a share of what may be asked, speed and chips over the time of the job. The cursor lies over the
  * charts: where it moves they are not drawn anew.
  */
 export function JobCharts({ series, now, system }: ChartsProps) {

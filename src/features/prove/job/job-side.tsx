@@ -18,6 +18,7 @@ import {
   verdictWords,
   jobCountsText as countsText,
   jobCsvRows,
+  jobSpaceText as spaceText,
   jobWayText as wayText,
 } from '@/words';
 import page from '../prove.module.css';
@@ -108,7 +109,9 @@ export function JobSide({ run, job, bytes, onLine }: SideProps) {
             ))}
         </tbody>
       </table>
-      <p>{countsText(report)}</p>
+      <p>
+        {countsText(report)} {spaceText(report, system)}
+      </p>
       <BesidePart {...{ run, job, bytes }} />
       <Fold summary={<span>Taken as: ours where nothing is typed</span>}>
         <ul className={styles.notes}>
