@@ -64,7 +64,7 @@ describe('the demo machines', () => {
     expect(cutter!.findings.find((f) => f.code === 'sag-spread')).toMatchObject({ verdict: 'gives-out' });
     expect(cutter!.flex!.sag.spread).toBeGreaterThan(0.003);
   });
-  it('have a job each: one that stalls, one that plasma corners spoil, one that goes beyond the travel', () => {
+  it('have a job each: one stalls, one is spoilt by plasma corners, one goes beyond the travel', () => {
     const contents = demoContents();
     const found = [kayak!, gate!, scenery!].map((machine) => {
       const [job] = machine.jobs;
