@@ -111,7 +111,7 @@ export const arrows = [
     type('app'),
     type('app', 'ui', 'words', 'offline'),
     features(...sharedFeatures, ...stationFeatures),
-    core('model', 'machine', 'plan', 'build', 'prove', 'formats', 'handbook'),
+    core('model', 'machine', 'plan', 'build', 'job', 'prove', 'formats', 'handbook'),
   ),
   ...from(
     type('cli'),

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { GET } from '@/app/api/schema/route.service';
 import { POST } from '@/app/api/report/route.service';
@@ -10,6 +11,7 @@ const read = (path: string) => {
   if (path === 'bad.json') return demoText.replace('"bed"', '17');
   throw new Error('ENOENT');
 };
+const kayakText = readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
 const TODAY = '2026-11-27';
 const post = (body: string, query = '', headers: Record<string, string> = {}) =>
   POST(new Request(`http://local/api/report${query}`, { method: 'POST', body, headers }));
@@ -18,11 +20,18 @@ describe('the terminal', () => {
   it('writes the report and nothing else', () => {
     const { out, err, code } = run(['demo.json'], read, TODAY);
     expect([err, code]).toEqual(['', 0]);
-    const { build, prove, ...plan } = JSON.parse(out);
+    const { build, prove, jobs, ...plan } = JSON.parse(out);
+    expect(jobs).toEqual([]);
     expect(plan).toEqual(JSON.parse(JSON.stringify(machineReport(demoProject() as never, { flex: true }))));
     expect(build).toMatchObject({ today: TODAY, money: { basket: { proved: true } } });
     expect(prove).toMatchObject({ next: 'frame', findings: [] });
     expect(prove.sheets.map((s: { state: string }) => s.state)).not.toContain('done');
+  });
+  it('tells what is found of the jobs whose programs are in the file', () => {
+    const { jobs } = JSON.parse(run(['kayak.json'], () => kayakText, TODAY).out);
+    expect(jobs).toMatchObject([
+      { jobId: 'hull-panels', verdict: 'gives-out', findings: [{ code: 'job-stall', line: 575 }, {}, {}] },
+    ]);
   });
   it('adds the working on demand', () => {
     expect(JSON.parse(run(['demo.json', '--working'], read, TODAY).out).axes[0].working[0]).toMatchObject({

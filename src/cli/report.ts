@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { computable, readProjectFile } from '@/core/formats';
 import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
+import { allJobsFound } from '@/core/job';
 import { machineReport } from '@/core/machine';
 import { proveSummary } from '@/core/prove';
 import { explainIssue } from '@/words';
@@ -38,12 +39,13 @@ export function run(
   const opened = computable(readProjectFile(text));
   if (!opened.ok)
     return { out: '', err: opened.issues.map((issue) => `${explainIssue(issue)}\n`).join(''), code: 2 };
-  const { project } = opened;
+  const { project, contents } = opened;
   const report = machineReport(project, { working: args.includes('--working'), flex: true });
   const context = buildContext(project, report.axes, today);
   const build = buildReport(context, workOf(context, { now: wallOf(today), zone: steadyZone }));
+  const jobs = allJobsFound(project, contents);
   return {
-    out: `${JSON.stringify({ ...report, build, prove: proveSummary(project) }, null, 2)}\n`,
+    out: `${JSON.stringify({ ...report, build, prove: proveSummary(project), jobs }, null, 2)}\n`,
     err: '',
     code: 0,
   };

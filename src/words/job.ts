@@ -36,10 +36,10 @@ export function jobCountsText({ starts, stops, changes, moves, arcs, kerf }: Job
 export function jobSpaceText({ deepest, clear }: JobReport, system: UnitSystem): string {
   const length = (si: number) => formatQuantity('length', si, system, 3).text;
   const said = [
-    deepest.value > 0 && `cuts ${length(deepest.value)} below the stock’s top`,
-    clear && `its lowest rapid passes ${length(clear.value)} over it: clamps stand lower than that`,
-  ].filter(Boolean);
-  return said.length ? `It ${said.join('; ')}.` : '';
+    deepest.value > 0 && `Cuts ${length(deepest.value)} below the stock’s top.`,
+    clear && `The lowest rapid passes ${length(clear.value)} over the stock: no clamp may stand higher.`,
+  ];
+  return said.filter(Boolean).join(' ');
 }
 
 /** `1 h 02 min`, `12 min 05 s`, `4.2 s`. */

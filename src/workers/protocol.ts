@@ -24,7 +24,7 @@ import type {
   WhyNotStep,
 } from '@/core/choose';
 import type { DoubtAsked, DoubtOutput, DoubtPart, DoubtStep, SweepAsked, Swept } from '@/core/doubt';
-import type { JobRun, JobStep, SlowerProgram } from '@/core/job';
+import type { JobFound, JobRun, JobStep, SlowerProgram } from '@/core/job';
 import type { Axis, JobSaid, OwnPart, Project } from '@/core/model';
 import type { Asked, PlanAnswer, PlanPart, PlanStep } from '@/core/plan';
 import type { NotConcerned, SchoolAnswer, SchoolId, SchoolStep, VariantFigures } from '@/core/variants';
@@ -144,6 +144,12 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly job: JobSaid; readonly bytes: Uint8Array };
     readonly step: JobStep;
     readonly output: SlowerProgram;
+  };
+  /** All jobs of a machine, one after the other: what is found of them. */
+  jobsFound: {
+    readonly input: { readonly project: Project; readonly programs: ReadonlyMap<string, Uint8Array> };
+    readonly step: null;
+    readonly output: readonly JobFound[];
   };
   /** Every answer of the plan beside what was measured of it. */
   held: {

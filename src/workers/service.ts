@@ -1,7 +1,7 @@
 import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
 import { searchLines, togetherSets, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
-import { jobSteps, piecesOf, slowerJob } from '@/core/job';
+import { jobsFound, jobSteps, piecesOf, slowerJob } from '@/core/job';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
@@ -82,6 +82,10 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // The same, some times over.
   *jobSlower({ project, job, bytes }) {
     return yield* slowerJob(project, job, bytes);
+  },
+  // Tenths of a second for some hundred kilobytes.
+  *jobsFound({ project, programs }) {
+    return yield* jobsFound(project, programs);
   },
   // Some tens of milliseconds an axis: every input moved both ways.
   *held({ project }) {

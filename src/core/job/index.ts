@@ -16,4 +16,5 @@ export { type JobSetup, type JobStock } from './setup';
 export { jobLetters } from './drives';
 export { drivesOf, type JobDrive, type JobDrives } from './drives';
 export { jobAt, planningOf, setupOf, takingOf } from './propose';
+export { allJobsFound, type JobFound, jobsFound, MOST_UNASKED } from './found';
 export { jobCodes, type JobCode, type JobFinding, jobFindings, jobVerdict } from './findings';

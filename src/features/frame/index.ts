@@ -20,6 +20,7 @@ export { FirstLook } from './first-look';
 export { Opening } from './opening';
 export { todayIso } from './today';
 export { type BuildState, useBuild, useStamp } from './use-build';
+export { useJobsFound } from './use-jobs-found';
 export { type HeldState, useHeld, useProveFindings, useTrials, useTruing } from './use-proof';
 export { KeptPhoto } from './kept-photo';
 export { keepPhoto, keepProgram, type KeptFile } from './keep-file';

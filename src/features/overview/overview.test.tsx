@@ -3,8 +3,10 @@ import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import { machineReport } from '@/core/machine';
 import { type Project, startingLine, startingProject } from '@/core/model';
-import { demoMachines } from '@/demo';
+import { demoContents, demoMachines } from '@/demo';
 import { useMachine } from '@/features/frame';
+import { StorageProvider } from '@/session';
+import { MachineStorage } from '@/storage';
 import { openSession, renderOn } from '@test/helpers/session';
 import { AxesTable } from './axes-table';
 import { Overview } from './overview';
@@ -85,6 +87,24 @@ describe('the first page', () => {
     expect(link).toHaveAttribute('href', expect.stringMatching(/^\/build\?m=.+&v=parts$/));
     expect(link.closest('li')).toHaveTextContent(/Build: emergency stop.*: refused/);
     expect(screen.getByText(/^≥ \d+ of 900$/)).toBeInTheDocument();
+  });
+  it('says how its jobs stand, by their worst finding, and leads to them', async () => {
+    await new MachineStorage().contents.keep(kayak.files, demoContents());
+    const away = { ...kayak.jobs[0]!, id: 'away', name: 'Paddles', file: 'a'.repeat(64) };
+    renderOn(
+      await openSession({ ...kayak, jobs: [away, ...kayak.jobs] }),
+      <StorageProvider>
+        <Overview />
+      </StorageProvider>,
+    );
+    const jobs = await screen.findByRole('region', { name: 'Will its jobs run' });
+    const [first, second] = within(jobs).getAllByRole('listitem');
+    expect(first).toHaveTextContent(/^Hull panels.*34 min.*Gantry axis stalls.*\(line 575\), and \d more/);
+    expect(within(first!).getByRole('link')).toHaveAttribute(
+      'href',
+      expect.stringMatching(/&v=job&job=hull-panels$/),
+    );
+    expect(second).toHaveTextContent(/^PaddlesNot run here/);
   });
   it('keeps every keystroke of the note as one step, and the name when it is left', async () => {
     const session = await openSession(kayak);

@@ -2,12 +2,14 @@
 
 import { useSearchParams } from 'next/navigation';
 import { worstVerdict } from '@/core/findings';
+import type { JobFound } from '@/core/job';
 import type { HeldRow, Trials, Truing } from '@/core/prove';
 import {
   machineHref,
   SheetHead,
   type SheetTab,
   useHeld,
+  useJobsFound,
   useMachine,
   useProveFindings,
   useTrials,
@@ -68,11 +70,13 @@ function heldTab(rows: readonly HeldRow[] | null): TabSaid {
   return { title: 'Plan and proof', note };
 }
 
-/** A program is run when it is looked at: no verdict stands on it before. */
-const jobTab = (jobs: number): TabSaid => ({
-  title: 'Job check',
-  note: jobs ? `${jobs} ${jobs === 1 ? 'job' : 'jobs'}` : 'none yet',
-});
+/** No verdict stands on jobs before they were run. */
+function jobTab(jobs: number, found: readonly JobFound[]): TabSaid {
+  const title = 'Job check';
+  if (!found.length) return { title, note: jobs ? `${jobs} ${jobs === 1 ? 'job' : 'jobs'}` : 'none yet' };
+  const verdict = worstVerdict(found.map((f) => f.verdict));
+  return { title, note: '', verdict, guessed: found.some((f) => f.guessed) };
+}
 
 /** Causes are guesses by what was seen: no verdict stands on them. */
 const causesTab = (symptoms: number): TabSaid => ({
@@ -95,12 +99,13 @@ export function ProveStation() {
   const trials = useTrials();
   const held = useHeld(trials, view === 'held');
   const findings = useProveFindings(truing, trials, held);
+  const jobsFound = useJobsFound();
   const { id, symptoms } = project;
   const said: Readonly<Record<View, TabSaid>> = {
     truing: truingTab(truing),
     first: trialsTab(trials, 'first'),
     proof: trialsTab(trials, 'proof'),
-    job: jobTab(project.jobs.length),
+    job: jobTab(project.jobs.length, jobsFound),
     held: heldTab(held.rows),
     causes: causesTab(symptoms.length),
     practice: practiceTab(project.practice),
@@ -123,7 +128,7 @@ export function ProveStation() {
         {(view === 'first' || view === 'proof') && (
           <TrialsView key={view} trials={trials} stage={view} trial={asked.get('trial')} />
         )}
-        {view === 'job' && <JobView asked={asked.get('job')} />}
+        {view === 'job' && <JobView asked={asked.get('job')} found={jobsFound} />}
         {view === 'held' && <HeldView {...{ held, trials, findings }} />}
         {view === 'causes' && <CausesView axis={asked.get('axis')} trials={trials} />}
         {view === 'practice' && <PracticeView />}

@@ -1,11 +1,13 @@
 'use client';
 
 import Link from 'next/link';
+import type { JobFound } from '@/core/job';
 import type { JobSaid } from '@/core/model';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { FilePicker } from '@/ui/file-picker';
 import { useRefusal } from '@/ui/refusal';
+import { VerdictMark } from '@/ui/verdict-mark';
 import page from '../prove.module.css';
 import styles from './job.module.css';
 import type { JobActs } from './use-jobs';
@@ -15,12 +17,18 @@ export const PROGRAMS = { 'text/plain': ['.nc', '.ngc', '.gcode', '.gc', '.tap',
 
 interface OrderProps {
   readonly here: JobSaid | null;
+  readonly found: readonly JobFound[];
   readonly acts: JobActs;
   readonly onFiles: (files: readonly File[]) => void;
 }
 
+/** How a job stands, as far as it was run. */
+function Mark({ found }: { readonly found: JobFound | undefined }) {
+  return found && <VerdictMark verdict={found.verdict} guessed={found.guessed} labelled />;
+}
+
 /** The jobs of the machine, and the way to one more. */
-export function JobOrder({ here, acts, onFiles }: OrderProps) {
+export function JobOrder({ here, found, acts, onFiles }: OrderProps) {
   const { project } = useMachine();
   const refusal = useRefusal();
   return (
@@ -29,6 +37,7 @@ export function JobOrder({ here, acts, onFiles }: OrderProps) {
       <ul>
         {project.jobs.map((job) => (
           <li key={job.id} data-here={job.id === here?.id || undefined}>
+            <Mark found={found.find((f) => f.jobId === job.id)} />
             <Link
               href={`${machineHref('prove', project.id)}&v=job&job=${job.id}`}
               replace

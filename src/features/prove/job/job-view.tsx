@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { Preview } from '@/core/job';
+import type { JobFound, Preview } from '@/core/job';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { useDrop } from '@/ui/file-picker';
@@ -58,8 +58,13 @@ function Status({
   );
 }
 
+interface ViewProps {
+  readonly asked: string | null;
+  readonly found: readonly JobFound[];
+}
+
 /** Will this job run? A program on this machine, before metal is spoilt. */
-export function JobView({ asked }: { readonly asked: string | null }) {
+export function JobView({ asked, found }: ViewProps) {
   const { project } = useMachine();
   const router = useRouter();
   const acts = useJobs();
@@ -88,7 +93,7 @@ export function JobView({ asked }: { readonly asked: string | null }) {
   return (
     <>
       <div className={`${page.scrolls} ${styles.left} no-print`}>
-        <JobOrder here={job} acts={acts} onFiles={add} />
+        <JobOrder here={job} found={found} acts={acts} onFiles={add} />
       </div>
       <section className={`${page.middle} ${page.scrolls}`} aria-label="Job" {...drop}>
         <h2 className={page.heading}>

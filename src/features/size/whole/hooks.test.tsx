@@ -32,6 +32,7 @@ const nothing: Record<JobName, number> = {
   free: 0,
   work: 0,
   job: 0,
+  jobsFound: 0,
   jobSlower: 0,
   held: 0,
   upgrades: 0,
