@@ -145,7 +145,12 @@ function written({ form, paths }: Call, project: Project, run: JobRun, beside: J
   }
   if (form === 'text') return jobText(paths[1], project, run, beside);
   // What is drawn is not read by anybody in a terminal.
-  const plain = ({ preview: _preview, series: _series, read, ...rest }: JobReport) => ({
+  const plain = ({
+    preview: _preview,
+    series: _series,
+    read: { begins: _begins, ...read },
+    ...rest
+  }: JobReport) => ({
     ...rest,
     read: { ...read, counts: Object.fromEntries(read.counts) },
     findings: jobFindings(report),

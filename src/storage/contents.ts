@@ -8,6 +8,14 @@ const DAY = 86_400_000;
 const hex = (bytes: ArrayBuffer) =>
   [...new Uint8Array(bytes)].map((b) => b.toString(16).padStart(2, '0')).join('');
 
+/** Larger ones are copied for some ten milliseconds, bytes. */
+const LARGE = 4 * 2 ** 20;
+
+const breath = () =>
+  new Promise<void>((resolve) => {
+    setTimeout(resolve);
+  });
+
 /** SHA-256 of a content, lower-case hexadecimal. */
 export const hashOf = async (bytes: Uint8Array<ArrayBuffer>): Promise<string> =>
   hex(await crypto.subtle.digest('SHA-256', bytes));
@@ -43,6 +51,8 @@ export class ContentStorage {
   async put(bytes: Uint8Array<ArrayBuffer>, type: string): Promise<string> {
     if (bytes.byteLength > MOST_FILE_BYTES) throw new RangeError(`${bytes.byteLength} bytes`);
     const hash = await hashOf(bytes);
+    // Hashing and storing copy all of it, each at one go: a page that shows something is let in between.
+    if (bytes.byteLength > LARGE) await breath();
     await this.db.contents.put({ hash, type, bytes });
     return hash;
   }

@@ -1,5 +1,6 @@
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { AfterPaint } from './after-paint';
 import { useAfterPaint } from './use-after-paint';
 
 /** What was drawn: the value, and the two that follow it. */
@@ -40,5 +41,19 @@ describe('what follows the paint', () => {
     expect(drawn.at(-1)).toBe('ccc a 1');
     frames.splice(0).forEach((f) => f());
     await screen.findByText('ccc');
+  });
+  it('what is dear in what is dear waits for a frame of its own', async () => {
+    render(
+      <AfterPaint>
+        <p>charts</p>
+        <AfterPaint>
+          <p>tables</p>
+        </AfterPaint>
+      </AfterPaint>,
+    );
+    expect(screen.queryByText('charts')).toBeNull();
+    await screen.findByText('charts');
+    expect(screen.queryByText('tables')).toBeNull();
+    await screen.findByText('tables');
   });
 });

@@ -47,3 +47,10 @@ export function useAfterPaint<T>(value: T): T {
   useEffect(() => afterPaint(() => setShown(value)), [value]);
   return shown;
 }
+
+/** Whether what was first drawn has been painted. */
+export function usePaintedOnce(): boolean {
+  const [painted, setPainted] = useState(false);
+  useEffect(() => afterPaint(() => setPainted(true)), []);
+  return painted;
+}

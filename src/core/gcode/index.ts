@@ -1,6 +1,6 @@
 export { BoxReader, type ProgramBox } from './box';
 export { type Begin, type State as ReadState } from './state';
-export { Lines } from './lines';
+export { Lines, LINES_A_MARK } from './lines';
 export {
   type Act,
   type Arc,

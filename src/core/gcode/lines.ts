@@ -1,5 +1,7 @@
 const LF = 10;
 const CR = 13;
+/** Every so-manieth line is found at once, so that any other is found soon. */
+export const LINES_A_MARK = 4096;
 /** Longer lines are no program: what is beyond is passed over. */
 const LONGEST = 4096;
 
@@ -16,18 +18,26 @@ export class Lines {
   private number = 0;
   /** Bytes that were read. */
   bytes = 0;
+  /** Where the first line begins, and every so-manieth behind it. */
+  readonly begins: number[] = [0];
+  private marks = false;
 
   constructor(
     private readonly onLine: (bytes: Uint8Array, end: number, line: number, cut: boolean) => void,
   ) {}
 
   push(chunk: Uint8Array): void {
+    const before = this.bytes;
     this.bytes += chunk.length;
     for (let i = 0; i < chunk.length; i++) {
       const byte = chunk[i]!;
       if (byte === LF && this.afterCr) {
         this.afterCr = false;
         continue;
+      }
+      if (this.marks) {
+        this.begins.push(before + i);
+        this.marks = false;
       }
       this.afterCr = byte === CR;
       if (byte === LF || byte === CR) this.told();
@@ -45,6 +55,8 @@ export class Lines {
     const { length, cut } = this;
     this.length = 0;
     this.cut = false;
-    this.onLine(this.kept, length, ++this.number, cut);
+    this.number += 1;
+    if (this.number % LINES_A_MARK === 0) this.marks = true;
+    this.onLine(this.kept, length, this.number, cut);
   }
 }

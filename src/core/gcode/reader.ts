@@ -21,6 +21,8 @@ const WIDEST = 256;
 export interface ReadTold {
   readonly lines: number;
   readonly bytes: number;
+  /** Where the first line begins, and every `LINES_A_MARK`th behind it: its byte. */
+  readonly begins: readonly number[];
   readonly notes: readonly Note[];
   /** How often each was found, those that are not kept counted in. */
   readonly counts: ReadonlyMap<NoteCode, number>;
@@ -77,7 +79,8 @@ export class Reader {
     this.lines.end();
     if (!this.over) this.note('no-end', 0, '', NaN, NaN);
     const { line, notes, counts, unread, over } = this;
-    return { lines: line, bytes: this.lines.bytes, notes, counts, unread, over };
+    const { bytes, begins } = this.lines;
+    return { lines: line, bytes, begins, notes, counts, unread, over };
   }
 
   private note(code: NoteCode, column: number, word: string, read: number, wanted: number): void {

@@ -11,6 +11,7 @@ import {
   type Preview,
 } from '@/core/job';
 import { useMachine } from '@/features/frame';
+import { AfterPaint } from '@/ui/after-paint';
 import { Choice } from '@/ui/choice';
 import { Slide } from '@/ui/slide';
 import { longTime } from '@/words';
@@ -79,7 +80,7 @@ export function Shown({ run: { report, setup }, bytes, cursor, onCursor, onLine 
   const travel = useTravel();
   const [sight, setSight] = useState<Sight>('above');
   const { preview, series } = report;
-  const written = useMemo(() => lineReader(bytes), [bytes]);
+  const written = useMemo(() => lineReader(bytes, report.read.begins), [bytes, report]);
   const marks = useMemo(() => marksOf(report), [report]);
   const time = cursor === null ? null : preview.times[cursor]!;
   const line = cursor === null ? null : preview.lines[cursor]!;
@@ -122,9 +123,13 @@ export function Shown({ run: { report, setup }, bytes, cursor, onCursor, onLine 
           </>
         )}
       </p>
-      <JobCharts series={series} now={time} system={system} />
-      <AxesTable report={report} />
-      <WorstTable report={report} written={written} onLine={onLine} />
+      <AfterPaint>
+        <JobCharts series={series} now={time} system={system} />
+        <AfterPaint>
+          <AxesTable report={report} />
+          <WorstTable report={report} written={written} onLine={onLine} />
+        </AfterPaint>
+      </AfterPaint>
     </>
   );
 }
