@@ -32,6 +32,8 @@ export interface QuantityFieldProps {
   readonly value: QuantityValue | null;
   readonly system: UnitSystem;
   readonly optional?: boolean;
+  /** What stands there as long as nothing is given; left out: that it is not given. */
+  readonly proposed?: string | undefined;
   /** Takes a text on every keystroke. `visit` changes with every visit to the field. */
   readonly onText: (text: string, visit: string) => Taken;
   /** Takes another basis; gives the reason where it was refused. */
@@ -120,7 +122,7 @@ function useDraft({ kind, system, value, optional, onText, onBasis }: QuantityFi
  * value and what it calls stay the same: a keystroke in one field draws no other.
  */
 export const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
-  const { label, help, kind, value, optional = false } = props;
+  const { label, help, kind, value, optional = false, proposed } = props;
   const id = useId();
   const { text, error, also, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const changeBasis = useEventCallback(setBasis);
@@ -137,7 +139,7 @@ export const QuantityField = memo(function QuantityField(props: QuantityFieldPro
           id={id}
           className={styles.input ?? ''}
           value={text}
-          placeholder={optional ? 'not given' : ''}
+          placeholder={optional ? (proposed ?? 'not given') : ''}
           autoComplete="off"
           error={Boolean(error)}
           slotProps={{

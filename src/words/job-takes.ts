@@ -14,6 +14,7 @@ export const jobTakeNames: Readonly<Record<Key, string>> = {
   pointless: 'X10 without a point',
   tool: 'The tool is changed by',
   deleted: 'Lines that begin with /',
+  rapid: 'Rapids of several axes',
 };
 
 const values: Readonly<{ [K in Key]: Readonly<Record<Exclude<JobSaid['takes'][K], ''>, string>> }> = {
@@ -27,6 +28,7 @@ const values: Readonly<{ [K in Key]: Readonly<Record<Exclude<JobSaid['takes'][K]
   pointless: { units: 'ten units', increments: 'ten increments' },
   tool: { M6: 'M6', T: 'T by itself' },
   deleted: { run: 'are run', skipped: 'are skipped' },
+  rapid: { straight: 'go straight', bent: 'bend: each axis at its own speed' },
 };
 
 /** Every choice with its options; empty: as the class of the controller usually does. */

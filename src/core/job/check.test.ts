@@ -136,6 +136,21 @@ describe('a cut', () => {
     expect(buried.count).toBe(2);
     expect(buried.deepest).toEqual({ value: expect.closeTo(0.01, 9) as number, line: 2 });
   });
+  it('is met by a rapid that bends, where a straight one passes its corner by 25 mm', () => {
+    const by = (bent: boolean) =>
+      run(kayak, 'G0 X0 Y140', {
+        ...within,
+        place: [0.2, 0, 0.045],
+        planning: { ...withMore(kayak).planning, bent },
+      });
+    expect(by(false).buried.count).toBe(0);
+    // Both axes are equally fast: at 45° it comes to the corner at 100, 100.
+    expect(by(true).buried).toEqual({
+      count: 1,
+      deepest: { value: expect.closeTo(0.005, 9) as number, line: 2 },
+    });
+    expect(by(true).time).toBeCloseTo(by(false).time, 9);
+  });
   it('has chips by its feed, teeth and turns; thinner than half of what is planned they rub', () => {
     const { chips } = run(kayak, 'S18000 M3\nG1 Z46 F400\nG1 X400 F3600', within);
     expect(chips.most.value).toBeCloseTo(0.06 / (cut.flutes.si * 300), 6);
@@ -225,6 +240,8 @@ describe('the pace of a controller', () => {
     cornering: { kind: 'deviation', by: 2e-5 },
     window: 50,
     pace: 200,
+    chord: 0,
+    bent: false,
     shared: false,
   };
   it('is asked for by short moves: 0.2 mm at 100 mm/s are 500 a second', () => {

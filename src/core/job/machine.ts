@@ -26,6 +26,10 @@ export interface Planning {
   readonly window: number;
   /** Moves a second that it takes in. */
   readonly pace: number;
+  /** Arcs are cut into chords that leave them by so much, m; 0: they are run as arcs. */
+  readonly chord: number;
+  /** Whether rapids bend: each axis at its own speed until it is there. */
+  readonly bent: boolean;
   /** Whether speed and turning may not use the acceleration of an axis together on an arc. */
   readonly shared: boolean;
 }

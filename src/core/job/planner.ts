@@ -33,7 +33,7 @@ export class Planner {
   }
 
   push(motion: Motion): void {
-    const stretch = stretchOf(motion, this.limits, this.planning.shared);
+    const stretch = stretchOf(motion, this.limits, this.planning);
     const { moves, caps } = this;
     if (moves.length > this.head) caps[moves.length - 1] = this.corner(moves[moves.length - 1]!, stretch);
     moves.push(stretch);

@@ -61,8 +61,9 @@ describe('where a job lies', () => {
 
 describe('how it is run', () => {
   it('as the class usually does, unless something is said', () => {
-    for (const of of controllerClasses) expect(planningOf(of, fresh.corner).window).toBeGreaterThan(10);
-    expect(planningOf('board-8', fresh.corner)).toMatchObject({
+    for (const of of controllerClasses)
+      expect(planningOf(of, fresh.corner, fresh.takes).window).toBeGreaterThan(10);
+    expect(planningOf('board-8', fresh.corner, fresh.takes)).toMatchObject({
       cornering: { kind: 'deviation', by: 20e-6 },
       window: 16,
     });
@@ -71,11 +72,15 @@ describe('how it is run', () => {
       by: estimate('length', '0.1 mm'),
       ahead: estimate('count', '50'),
     } as const;
-    expect(planningOf('board-8', said)).toMatchObject({
+    expect(planningOf('board-8', said, fresh.takes)).toMatchObject({
       cornering: { kind: 'overlap', by: 1e-4 },
       window: 50,
     });
-    expect(planningOf('', { ...said, way: 'stop' }).cornering).toEqual({ kind: 'stop' });
+    expect(planningOf('', { ...said, way: 'stop' }, fresh.takes).cornering).toEqual({ kind: 'stop' });
+    // Rapids of old closed controls bend; one who knows better says so.
+    expect(planningOf('closed', fresh.corner, fresh.takes).bent).toBe(true);
+    expect(planningOf('closed', fresh.corner, { rapid: 'straight' }).bent).toBe(false);
+    expect(planningOf('parallel', fresh.corner, { rapid: 'bent' })).toMatchObject({ bent: true, chord: 0 });
     expect(takingOf('closed', fresh.takes)).toMatchObject({ dwell: 'milliseconds', tool: 'T' });
     expect(takingOf('closed', { ...fresh.takes, dwell: 'seconds', motion: 'none' })).toMatchObject({
       dwell: 'seconds',

@@ -33,11 +33,13 @@ const paces: Readonly<Record<ControllerClass, number>> = {
 
 /** Nobody has said which class. */
 const [PLAIN_WINDOW, PLAIN_PACE] = [32, 200];
+/** How far the chords of a small board leave their arc, m; what they come with, memory. */
+const CHORD = 2e-6;
 /** How far corners are cut unless somebody says more, m; what controllers come with, memory. */
 const DEVIATION = 20e-6;
 
 /** How a program is read: as the class of the controller usually does, and what is said over it. */
-export function takingOf(of: ControllerClass | '', { motion, ...said }: JobSaid['takes']): Taking {
+export function takingOf(of: ControllerClass | '', { motion, rapid: _, ...said }: JobSaid['takes']): Taking {
   const usual: Taking = { ...plainTaking, ...(of === '' ? { motion: 0 } : takings[of]) };
   const typed = Object.fromEntries(Object.entries(said).filter(([, v]) => v !== '')) as Partial<Taking>;
   const begins = { none: null, rapid: 0, feed: 1 } as const;
@@ -45,12 +47,18 @@ export function takingOf(of: ControllerClass | '', { motion, ...said }: JobSaid[
 }
 
 /** How moves are planned: as the class of the controller usually does, and what is said over it. */
-export function planningOf(of: ControllerClass | '', { way, by, ahead }: JobSaid['corner']): Planning {
+export function planningOf(
+  of: ControllerClass | '',
+  { way, by, ahead }: JobSaid['corner'],
+  { rapid }: Pick<JobSaid['takes'], 'rapid'>,
+): Planning {
   const within = by?.si ?? DEVIATION;
   return {
     cornering: way === 'stop' ? { kind: 'stop' } : { kind: way === '' ? 'deviation' : way, by: within },
     window: ahead?.si ?? (of === '' ? PLAIN_WINDOW : windows[of]),
     pace: of === '' ? PLAIN_PACE : paces[of],
+    chord: of === '' || of.startsWith('board') ? CHORD : 0,
+    bent: rapid === '' ? of === 'closed' : rapid === 'bent',
     shared: false,
   };
 }
@@ -131,7 +139,7 @@ export function setupOf(project: Project, drives: JobDrives, job: JobSaid, box: 
   const cuts = new Set(brief.cuts.map((c) => c.id));
   return {
     taking: takingOf(wiring.controller, job.takes),
-    planning: planningOf(wiring.controller, job.corner),
+    planning: planningOf(wiring.controller, job.corner, job.takes),
     place: [0, 0, drives[2]?.travel ?? 0],
     nought,
     zero: [0, 0, 0],

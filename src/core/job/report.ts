@@ -71,6 +71,8 @@ export interface JobReport {
   readonly stops: number;
   readonly changes: number;
   readonly starts: number;
+  /** Numbers of the tools that feed, in their order; 0: what is in before any change. */
+  readonly tools: readonly number[];
   /** Of all that moves, in coordinates of the machine, m; null: nothing does. */
   readonly box: { readonly low: Place; readonly high: Place } | null;
   /** X to Z; null: there is none of that letter. */

@@ -1,6 +1,6 @@
 import { type Motion, type Place, wayAt } from '@/core/gcode';
 import { alongWay } from './corner';
-import type { Limits } from './machine';
+import type { Limits, Planning } from './machine';
 
 /** A move with what its axes let it do; SI. */
 export interface Stretch {
@@ -27,11 +27,24 @@ function alongArc(each: Place, { arc, from, to, length }: Motion): number {
 }
 
 /**
+ * What chords leave of the square of an arc's speed. Chords that leave it by e turn by 2 acos(1 - e/r) each;
+ * taken as corners within d that is v² = a d c/(1 - c), which comes to a r d/e: no less than a r unless d is
+ * the smaller.
+ */
+function chordShare({ chord, cornering }: Pick<Planning, 'chord' | 'cornering'>): number {
+  return chord > 0 && cornering.kind === 'deviation' ? Math.min(1, cornering.by / chord) : 1;
+}
+
+/**
  * A move as the axes take it. Along a line none is asked for more speed or acceleration than it has; on an
  * arc the turning too stays within it: v² is no more than the radius times the acceleration.
- * @param shared speed and turning share the acceleration of an axis, rather than each using all of it.
+ * Where speed and turning share the acceleration of an axis, neither uses all of it.
  */
-export function stretchOf(motion: Motion, { speed, acceleration, jerk }: Limits, shared: boolean): Stretch {
+export function stretchOf(
+  motion: Motion,
+  { speed, acceleration, jerk }: Limits,
+  planning: Pick<Planning, 'shared' | 'chord' | 'cornering'>,
+): Stretch {
   const first = wayAt(motion, 0);
   const { arc, length } = motion;
   if (!arc)
@@ -44,10 +57,10 @@ export function stretchOf(motion: Motion, { speed, acceleration, jerk }: Limits,
       last: first,
     };
   // Half of the square each: together they come to what the axis has.
-  const share = shared ? Math.SQRT1_2 : 1;
+  const share = planning.shared ? Math.SQRT1_2 : 1;
   const level = Math.min(acceleration[arc.a], acceleration[arc.b]) * share;
   const flat = (Math.abs(arc.sweep) * (arc.radius + arc.last)) / 2 / length;
-  const turning = Math.sqrt(Math.min(arc.radius, arc.last) * level) / (flat || 1);
+  const turning = Math.sqrt(Math.min(arc.radius, arc.last) * level * chordShare(planning)) / (flat || 1);
   return {
     motion,
     speed: Math.min(motion.speed, alongArc(speed, motion), turning),

@@ -1,10 +1,11 @@
 import { arcPlace, type Act, type Motion, type Place, quadrantsOf, type ReadTold } from '@/core/gcode';
 import { THIN_MARGIN } from '@/core/findings';
 import { AxisTally } from './axis-tally';
+import { bentWay } from './bent';
 import type { JobCut } from './cutting';
 import { CuttingTally } from './cutting-tally';
-import { type JobDrives, jobLetters } from './drives';
-import { againstAxes, axisLoad, type AxisLoad, engagedOf, noLoad, worstAxis } from './load';
+import { type JobDrives, jobLetters, limitsOf } from './drives';
+import { againstAxes, axisLoad, type AxisLoad, type Engaged, engagedOf, noLoad, worstAxis } from './load';
 import { PaceTally } from './pace-tally';
 import { PreviewTally, type PathClass } from './preview';
 import type { Profile } from './profile';
@@ -38,6 +39,9 @@ export class JobTally {
   private readonly pace: PaceTally;
   private now = 0;
   private tool = 0;
+  /** In the order in which they are used. */
+  private readonly tools = new Set<number>();
+  private readonly speeds: Place;
 
   constructor(
     private readonly drives: JobDrives,
@@ -47,6 +51,7 @@ export class JobTally {
   ) {
     this.axes = drives.map((d, i) => (d ? new AxisTally(d, i as 0 | 1 | 2) : null));
     this.left = setup.stock && new StockLeft(setup.stock);
+    this.speeds = limitsOf(drives).speed;
     this.inStock = new CuttingTally(this.left);
     this.pace = new PaceTally(setup.planning);
     this.worst = new WorstLines(drives);
@@ -64,7 +69,8 @@ export class JobTally {
     const { motion } = stretch;
     const { line, length } = motion;
     const cut = this.cut();
-    const engaged = engagedOf(motion, cut, this.left);
+    const bent = motion.rapid && this.setup.planning.bent ? bentWay(motion, this.speeds) : null;
+    const engaged = bent ? this.deepest(bent, cut) : engagedOf(motion, cut, this.left);
     const against = againstAxes(stretch, engaged, cut, profile.most);
     this.counts.moves += 1;
     if (motion.arc) this.counts.arcs += 1;
@@ -86,13 +92,32 @@ export class JobTally {
     this.boxed(motion);
     const kind: TimeKind = motion.rapid ? 'rapid' : engaged.depth > 0 ? 'cutting' : 'air';
     const chip = engaged.depth > 0 ? this.inStock.cut(stretch, profile, engaged, cut!) : 0;
-    if (engaged.depth === 0) this.inStock.over(motion);
+    if (engaged.depth === 0) for (const piece of bent ?? [motion]) this.inStock.over(piece);
     this.pace.note(profile.time, line);
     this.times[kind] += profile.time;
     this.ways[kind] += length;
     this.series.add(profile.time, length, share, line, chip);
-    this.preview.add(motion, classOf(kind, share), this.now, profile.time);
-    this.now += profile.time;
+    if (!motion.rapid) this.tools.add(this.tool);
+    this.drawn(bent, motion, classOf(kind, share), profile.time);
+  }
+
+  /** The deepest of the pieces of a move. */
+  private deepest(pieces: readonly Motion[], cut: JobCut | null): Engaged {
+    const all = pieces.map((piece) => engagedOf(piece, cut, this.left));
+    return all.reduce((a, b) => (b.depth > a.depth ? b : a));
+  }
+
+  private drawn(bent: readonly Motion[] | null, motion: Motion, kind: PathClass, time: number): void {
+    if (!bent) this.preview.add(motion, kind, this.now, time);
+    else {
+      const way = bent.reduce((sum, piece) => sum + piece.length, 0);
+      let at = this.now;
+      for (const piece of bent) {
+        this.preview.add(piece, kind, at, (time * piece.length) / way);
+        at += (time * piece.length) / way;
+      }
+    }
+    this.now += time;
   }
 
   private lacks({ from, to }: Motion, axis: 0 | 1 | 2): void {
@@ -151,6 +176,7 @@ export class JobTally {
       stops: counts.stops,
       changes: counts.changes,
       starts: counts.starts,
+      tools: [...this.tools],
       box: counts.moves ? { low, high } : null,
       axes: this.axes.map((a) => a?.done(now) ?? null),
       lacking: this.lacking,

@@ -13,6 +13,7 @@ export const jobTakes = {
   pointless: ['', 'units', 'increments'],
   tool: ['', 'M6', 'T'],
   deleted: ['', 'run', 'skipped'],
+  rapid: ['', 'straight', 'bent'],
 } as const;
 
 /** How a controller takes corners; empty: nobody has said. */
@@ -56,6 +57,7 @@ const job = z.strictObject({
     pointless: z.enum(jobTakes.pointless),
     tool: z.enum(jobTakes.tool),
     deleted: z.enum(jobTakes.deleted),
+    rapid: z.enum(jobTakes.rapid),
   }),
 });
 

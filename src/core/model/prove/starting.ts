@@ -39,6 +39,7 @@ export const startingJob = (id: string, name: string, file: string): JobSaid => 
     pointless: '',
     tool: '',
     deleted: '',
+    rapid: '',
   },
 });
 

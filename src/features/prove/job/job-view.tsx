@@ -122,7 +122,7 @@ export function JobView({ asked, found }: ViewProps) {
         {job && (
           <div className="no-print">
             <Fold summary={<span>Where it lies, and how it is run</span>}>
-              <JobFields job={job} acts={acts} />
+              <JobFields job={job} acts={acts} run={output} />
             </Fold>
           </div>
         )}
