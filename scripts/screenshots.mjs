@@ -78,16 +78,19 @@ const shots = [
     act: (page) => page.getByRole('heading', { name: 'To reach: Gantry axis: nut' }).waitFor(),
   },
   {
-    name: 'build-calendar',
-    path: '/build?m=tern-creek&v=calendar',
-    size: desk,
-    act: (page) => page.getByRole('heading', { name: 'If a delivery is late' }).waitFor(),
-  },
-  {
     name: 'prove-truing',
     path: '/prove?m=tern-creek&sheet=rail-b%2Fheight',
     size: desk,
     act: (page) => page.getByRole('heading', { name: 'Best next adjustment' }).waitFor(),
+  },
+  {
+    name: 'job',
+    path: '/prove?m=tern-creek&v=job',
+    size: desk,
+    act: async (page) => {
+      await page.getByRole('figure', { name: /^Torque and speed/ }).waitFor();
+      await page.getByRole('button', { name: 'line 575' }).first().click();
+    },
   },
   {
     name: 'prove-held',

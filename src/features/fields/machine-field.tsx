@@ -32,9 +32,7 @@ export function MachineField({ path, label, proposed }: MachineFieldProps) {
       value={(getAt(project, path) ?? null) as Measure | null}
       system={system}
       optional={rule.optional ?? false}
-      proposed={
-        proposed === undefined ? undefined : `${formatQuantity(rule.kind, proposed, system, 4).text}, ours`
-      }
+      proposed={proposed === undefined ? undefined : formatQuantity(rule.kind, proposed, system, 4).text}
       onText={onText}
       onBasis={onBasis}
     />

@@ -71,6 +71,24 @@ describe('a job on the page', () => {
     session.undo();
     expect(await screen.findByText(/^rapids with the tool/)).toBeVisible();
   });
+  it('its path is looked at from nearer, and goes to the line that is asked for', async () => {
+    await show(true);
+    await screen.findByText(/^9 lines · /);
+    const path = screen.getByRole('img', { name: /^Path of the program/ });
+    const drawn = () => [...path.querySelectorAll('path')].map((p) => p.getAttribute('d')).join(' ');
+    const whole = drawn();
+    expect(screen.getByRole('button', { name: 'Farther' })).toBeDisabled();
+    for (let i = 0; i < 3; i++) await userEvent.click(screen.getByRole('button', { name: 'Nearer' }));
+    expect(drawn()).not.toBe(whole);
+    // The cursor is in sight, though the middle was looked at.
+    await userEvent.click(within(await answers()).getAllByRole('button', { name: 'line 7' })[0]!);
+    const cursor = [...path.querySelectorAll('path[transform]')].at(-1)!.getAttribute('transform')!;
+    const [x, y] = cursor.match(/-?[\d.]+/g)!.map(Number);
+    const [, , width, height] = path.getAttribute('viewBox')!.split(' ').map(Number);
+    expect(x! >= 0 && x! <= width! && y! >= 0 && y! <= height!).toBe(true);
+    await userEvent.click(screen.getByRole('button', { name: 'The whole path' }));
+    expect(drawn().startsWith(whole)).toBe(true);
+  });
   it('is written with feeds that hold, where it does not, beside the file that was read', async () => {
     const weak = applyEdits(kayak, [put('axes.1.motor.usableShare', estimate('ratio', '0.3'))]);
     await show(true, weak, 'G21 G90\nG1 X50 F600\nX900 F11000\nM2\n');

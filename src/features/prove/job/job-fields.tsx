@@ -51,6 +51,7 @@ export function JobFields({ job, acts, run }: FieldsProps) {
   const cuts = project.brief.cuts.map((c) => [c.id, c.name] as const);
   return (
     <div className={styles.fields}>
+      <p className={styles.lead}>What stands slanted is taken as long as nothing is typed.</p>
       {(['x', 'y', 'z'] as const).map((axis, i) => (
         <MachineField key={axis} path={`${at}.nought.${axis}`} proposed={setup?.nought[i]} />
       ))}

@@ -106,15 +106,17 @@ export function Shown({ run: { report, setup }, bytes, cursor, onCursor, onLine 
         </span>
       </div>
       <PathPicture {...{ preview, setup, travel, sight, marks, cursor }} onPick={onCursor} />
-      <Slide
-        label="Along the job"
-        value={time ?? 0}
-        max={preview.times[last] ?? 0}
-        step={Math.max(0.01, (preview.times[last] ?? 0) / 2000)}
-        text={time === null ? 'not begun' : longTime(time)}
-        onSlide={(t) => onCursor(cornerAt(preview.times, t))}
-      />
-      <p className={styles.now} aria-live="polite">
+      <div className="no-print">
+        <Slide
+          label="Along the job"
+          value={time ?? 0}
+          max={preview.times[last] ?? 0}
+          step={Math.max(0.01, (preview.times[last] ?? 0) / 2000)}
+          text={time === null ? 'not begun' : longTime(time)}
+          onSlide={(t) => onCursor(cornerAt(preview.times, t))}
+        />
+      </div>
+      <p className={line === null ? `${styles.now} no-print` : styles.now} aria-live="polite">
         {line === null ? (
           'Press on the path or on a line, or move the slide: they are one place.'
         ) : (
