@@ -39,6 +39,9 @@ export const hashesIn = (files: unknown): string[] =>
 
 /** What is large: photos, traces, jobs. Kept once by its hash, whatever refers to it. */
 export class ContentStorage {
+  /** What was kept last, as long as its bytes are held: reading many megabytes back keeps a page waiting. */
+  private last: { readonly hash: string; readonly bytes: WeakRef<Uint8Array<ArrayBuffer>> } | null = null;
+
   constructor(
     private readonly db: Database,
     private readonly now: () => Date = () => new Date(),
@@ -54,6 +57,7 @@ export class ContentStorage {
     // Hashing and storing copy all of it, each at one go: a page that shows something is let in between.
     if (bytes.byteLength > LARGE) await breath();
     await this.db.contents.put({ hash, type, bytes });
+    this.last = { hash, bytes: new WeakRef(bytes) };
     return hash;
   }
 
@@ -92,7 +96,8 @@ export class ContentStorage {
   }
 
   async get(hash: string): Promise<Uint8Array<ArrayBuffer> | undefined> {
-    return (await this.db.contents.get(hash))?.bytes;
+    const kept = this.last?.hash === hash ? this.last.bytes.deref() : undefined;
+    return kept ?? (await this.db.contents.get(hash))?.bytes;
   }
 
   /**
@@ -102,6 +107,7 @@ export class ContentStorage {
    * @returns how many went.
    */
   sweep(inUse: Iterable<string>): Promise<number> {
+    this.last = null;
     const { contents, slices } = this.db;
     return this.db.transaction('rw', [contents, slices], async () => {
       const needed = new Set(inUse);

@@ -41,6 +41,7 @@ export class AxisTally {
   private way = 0;
   private reversals = 0;
   private heat = 0;
+  private moving = 0;
 
   constructor(
     private readonly drive: JobDrive,
@@ -54,6 +55,8 @@ export class AxisTally {
     this.speed.note(load.speed, line);
     this.placed(motion);
     this.turned(first[this.axis]);
+    if (Math.abs(first[this.axis]) > 1e-9 || (motion.arc && motion.arc.c !== this.axis))
+      this.moving += profile.time;
     if (motion.arc) this.bent(motion);
     if (this.drive.continuous !== null)
       this.heated(Math.abs(first[this.axis]), acceleration, jerk, profile, cut);
@@ -117,6 +120,7 @@ export class AxisTally {
       chance: slipChance(this.pull.value, drive.doubt),
       reversals: this.reversals,
       lost: drive.lost,
+      moves: time > 0 ? this.moving / time : 0,
       madeUp: this.reversals * restToRest(drive),
       rms: continuous === null || time === 0 ? null : Math.sqrt(this.heat / time),
       continuous,

@@ -184,6 +184,9 @@ describe('where it goes', () => {
     const { axes } = run(kayak, 'G1 X10 F600\nX0\nX10\nY10\nX0\nG2 X0 Y10 I5', air);
     expect(axes[0]!.reversals).toBe(5);
     expect(axes[1]!.reversals).toBe(2);
+    const along = run(kayak, 'G1 X100 F6000\nG4 P10', air).axes;
+    expect(along[0]!.moves).toBeCloseTo(1 - 10 / (10 + run(kayak, 'G1 X100 F6000', air).time), 9);
+    expect(along[1]!.moves).toBe(0);
     // From rest to rest with the axis' own acceleration: 2 √(d/a).
     const { lost, madeUp } = axes[0]!;
     expect(lost).toBeGreaterThan(0);

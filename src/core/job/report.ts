@@ -32,6 +32,8 @@ export interface JobAxis {
   readonly lost: number;
   /** How long a controller takes that makes up for it at every reversal, s. */
   readonly madeUp: number;
+  /** Share of the job's time in which it moves. */
+  readonly moves: number;
   /** Root mean square of the torque of one motor over the whole job, N·m; null: its current heats it. */
   readonly rms: number | null;
   readonly continuous: number | null;

@@ -73,7 +73,7 @@ describe('a job on the page', () => {
   });
   it('its path is looked at from nearer, and goes to the line that is asked for', async () => {
     await show(true);
-    await screen.findByText(/^9 lines · /);
+    await screen.findByRole('figure', { name: /^Torque and speed/ });
     const path = screen.getByRole('img', { name: /^Path of the program/ });
     const drawn = () => [...path.querySelectorAll('path')].map((p) => p.getAttribute('d')).join(' ');
     const whole = drawn();

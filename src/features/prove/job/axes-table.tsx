@@ -9,8 +9,9 @@ import { fineLength, longTime, slipText } from '@/words';
 
 const percent = (share: number) => (Number.isFinite(share) ? `${formatNumber(share * 100, 3)} %` : 'all');
 
-function heatText({ rms, continuous }: JobAxis, system: UnitSystem): string {
-  if (rms === null || continuous === null) return 'with its set current';
+function heatText({ rms, continuous, moves }: JobAxis, system: UnitSystem): string {
+  if (rms === null || continuous === null)
+    return `by its set current all along; moves ${percent(moves)} of it`;
   const torque = formatQuantity('torque', rms, system, 3).text;
   return `${torque}, ${percent(rms / continuous)} of what it can for ever`;
 }

@@ -5,6 +5,7 @@ import { Area, AreaChart, ReferenceArea, ReferenceLine, ResponsiveContainer, XAx
 import { THIN_MARGIN } from '@/core/findings';
 import type { Series } from '@/core/job';
 import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
+import { AfterPaint } from '@/ui/after-paint';
 import { longTime } from '@/words';
 import styles from './job.module.css';
 
@@ -122,14 +123,16 @@ const Drawn = memo(function Drawn({
     <>
       <figcaption>Torque of the busiest axis, as a share of what may be asked</figcaption>
       <Torque {...{ rows, last }} />
-      <figcaption>Speed, {unit.symbol}</figcaption>
-      <Filled {...{ rows, last }} of="feed" timed={!chips} />
-      {chips && (
-        <>
-          <figcaption>Chip of a tooth, {thin.symbol}</figcaption>
-          <Filled {...{ rows, last }} of="chip" timed />
-        </>
-      )}
+      <AfterPaint>
+        <figcaption>Speed, {unit.symbol}</figcaption>
+        <Filled {...{ rows, last }} of="feed" timed={!chips} />
+        {chips && (
+          <AfterPaint>
+            <figcaption>Chip of a tooth, {thin.symbol}</figcaption>
+            <Filled {...{ rows, last }} of="chip" timed />
+          </AfterPaint>
+        )}
+      </AfterPaint>
     </>
   );
 });

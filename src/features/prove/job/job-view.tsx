@@ -1,14 +1,15 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
-import type { JobFound, Preview } from '@/core/job';
+import { useMemo, useRef, useState } from 'react';
+import type { JobFound, JobRun, Preview } from '@/core/job';
 import { machineHref, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { useDrop } from '@/ui/file-picker';
 import { Fold } from '@/ui/fold';
 import { Notice } from '@/ui/notice';
 import { Progress } from '@/ui/progress';
+import { useAfterPaint } from '@/ui/use-after-paint';
 import { longTime } from '@/words';
 import page from '../prove.module.css';
 import { JobFields } from './job-fields';
@@ -58,6 +59,13 @@ function Status({
   );
 }
 
+/** The path of a job, which is dear to draw, follows what was found of it by a paint. */
+function usePainted(run: JobRun | null, of: string): JobRun | null {
+  const answer = useMemo(() => run && { run, of }, [run, of]);
+  const painted = useAfterPaint(answer);
+  return run && painted?.of === of ? painted.run : null;
+}
+
 interface ViewProps {
   readonly asked: string | null;
   readonly found: readonly JobFound[];
@@ -84,6 +92,7 @@ export function JobView({ asked, found }: ViewProps) {
   if (step?.first && step.first !== first) setFirst(step.first);
   const at = cursor && cursor.of === job?.id ? cursor.corner : null;
   const onCursor = (corner: number) => setCursor(job && { of: job.id, corner });
+  const shown = usePainted(output, job?.id ?? '');
   const picture = useRef<HTMLDivElement>(null);
   const onLine = (line: number) => {
     if (!output) return;
@@ -126,10 +135,10 @@ export function JobView({ asked, found }: ViewProps) {
             </Fold>
           </div>
         )}
-        {busy && !output && first && <Beginning preview={first} />}
-        {output && bytes && job && (
+        {!shown && first && (busy || output) && <Beginning preview={first} />}
+        {shown && bytes && (
           <div ref={picture}>
-            <Shown run={output} bytes={bytes} cursor={at} onCursor={onCursor} onLine={onLine} />
+            <Shown run={shown} bytes={bytes} cursor={at} onCursor={onCursor} onLine={onLine} />
           </div>
         )}
       </section>
