@@ -27,8 +27,9 @@ const read = (path: string) => {
   if (text === undefined) throw new Error('ENOENT');
   return text;
 };
+const JSON_TYPE = { 'content-type': 'application/json' };
 const post = (body: string, init: RequestInit = {}) =>
-  POST(new Request('http://local/api/plan', { method: 'POST', body, ...init }));
+  POST(new Request('http://local/api/plan', { method: 'POST', body, headers: JSON_TYPE, ...init }));
 
 describe('the terminal', () => {
   it('writes machines that hold, and nothing else', () => {
@@ -98,7 +99,11 @@ describe('the service', () => {
   it('works no more for who has hung up', async () => {
     const gone = new AbortController();
     gone.abort();
-    const request = new Request('http://local/api/plan', { method: 'POST', body: brief });
+    const request = new Request('http://local/api/plan', {
+      method: 'POST',
+      body: brief,
+      headers: JSON_TYPE,
+    });
     const left = new Proxy(request, {
       get: (of, key) => {
         if (key === 'signal') return gone.signal;

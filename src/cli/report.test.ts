@@ -14,7 +14,13 @@ const read = (path: string) => {
 const kayakText = readFileSync('demo/tern-creek-kayak-router.machine.json', 'utf8');
 const TODAY = '2026-11-27';
 const post = (body: string, query = '', headers: Record<string, string> = {}) =>
-  POST(new Request(`http://local/api/report${query}`, { method: 'POST', body, headers }));
+  POST(
+    new Request(`http://local/api/report${query}`, {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json', ...headers },
+    }),
+  );
 
 describe('the terminal', () => {
   it('writes the report and nothing else', () => {

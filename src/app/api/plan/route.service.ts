@@ -1,7 +1,8 @@
-import { fileTooLarge, MAX_FILE_BYTES, readBriefFile } from '@/core/formats';
+import { MAX_FILE_BYTES, readBriefFile } from '@/core/formats';
 import { planReply, plansFor } from '@/core/plan';
 import { planNames } from '@/words';
-import { readBody, refusal } from '../body';
+import { refusal } from '../body';
+import { guarded } from '../guard';
 
 /** A plan that takes longer is given up, ms: nobody waits for a service for ever. */
 const LONGEST = 60_000;
@@ -12,9 +13,10 @@ const breath = () => new Promise<void>((done) => setTimeout(done));
  * POST a brief as JSON (or a machine), get two or three whole machines that hold, or which wishes do not go
  * together. 413 above 5 MB, 422 with issues, 503 where it took longer than a minute.
  */
-export async function POST(request: Request): Promise<Response> {
-  const text = await readBody(request, MAX_FILE_BYTES);
-  if (typeof text === 'number') return refusal([fileTooLarge(text)], 413);
+export const POST = (request: Request): Promise<Response> =>
+  guarded(request, MAX_FILE_BYTES, (text) => planOf(request, text));
+
+async function planOf(request: Request, text: string): Promise<Response> {
   const opened = readBriefFile(text, new Date().toISOString());
   if (!opened.ok) return refusal(opened.issues, 422);
   const begun = Date.now();

@@ -1,17 +1,19 @@
-import { computable, fileTooLarge, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
+import { computable, MAX_FILE_BYTES, readProjectFile } from '@/core/formats';
 import { buildContext, buildReport, steadyZone, wallOf, workOf } from '@/core/build';
 import { allJobsFound } from '@/core/job';
 import { machineReport } from '@/core/machine';
 import { proveSummary } from '@/core/prove';
-import { readBody, refusal } from '../body';
+import { refusal } from '../body';
+import { guarded } from '../guard';
 
 /**
  * POST a machine as JSON, get its report with what is got, sawn and trued, and its jobs; `?working=1` adds
  * every formula, `?today=2026-11-27` says which day it is. 413 above 5 MB, 422 with issues.
  */
-export async function POST(request: Request): Promise<Response> {
-  const text = await readBody(request, MAX_FILE_BYTES);
-  if (typeof text === 'number') return refusal([fileTooLarge(text)], 413);
+export const POST = (request: Request): Promise<Response> =>
+  guarded(request, MAX_FILE_BYTES, (text) => reportOf(request, text));
+
+function reportOf(request: Request, text: string): Response {
   const opened = computable(readProjectFile(text));
   if (!opened.ok) return refusal(opened.issues, 422);
   const asked = new URL(request.url).searchParams;
