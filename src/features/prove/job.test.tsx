@@ -54,7 +54,7 @@ describe('a job on the page', () => {
     expect(await within(await answers()).findByText(/^rapids with the tool in the stock/)).toBeVisible();
     expect(screen.getByText(/^1 line not read/)).toBeVisible();
     expect(screen.getByText(/^9 lines · /)).toBeVisible();
-    expect(screen.getByRole('img', { name: 'Path of the program, seen from above' })).toBeVisible();
+    expect(await screen.findByRole('img', { name: 'Path of the program, seen from above' })).toBeVisible();
   });
   it('line, path and time are one place', async () => {
     await show(true);
