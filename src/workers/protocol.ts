@@ -6,12 +6,13 @@ import type {
   MoneyReport,
   Need,
   SectionPlan,
+  Stands,
   Wall,
   WorkContext,
   workOf,
 } from '@/core/build';
 import type { HeldRow } from '@/core/prove';
-import type { Proposal, ProposalStep } from '@/core/upgrade';
+import type { Proposal, ProposalStep, Turned } from '@/core/upgrade';
 import type {
   SearchAnswer,
   SearchLimits,
@@ -78,6 +79,18 @@ export interface Jobs {
     readonly input: { readonly project: Project; readonly known: FrameKnown };
     readonly step: ProposalStep;
     readonly output: readonly Proposal[];
+  };
+  /** Where a machine stands, in a line. */
+  stands: {
+    readonly input: { readonly project: Project; readonly today: string };
+    readonly step: never;
+    readonly output: Stands;
+  };
+  /** What a change did to the answers of a machine. */
+  turned: {
+    readonly input: { readonly before: Project; readonly after: Project };
+    readonly step: never;
+    readonly output: Turned;
   };
   /** Drive trains for several axes together. */
   together: {

@@ -1,11 +1,11 @@
-import { buildFindings, buildOf, geometryOf, waysToFree, workOf } from '@/core/build';
+import { buildFindings, buildOf, geometryOf, standsOf, waysToFree, workOf } from '@/core/build';
 import { searchLines, togetherSets, whyNotSteps } from '@/core/choose';
 import { doubtPart, sweepSteps } from '@/core/doubt';
 import { jobsFound, jobSteps, piecesOf, slowerJob } from '@/core/job';
 import { planPart } from '@/core/plan';
 import { flexReport, trialSteps } from '@/core/machine';
 import { heldRows, trialsOf } from '@/core/prove';
-import { proposalSteps, upgradeContext } from '@/core/upgrade';
+import { proposalSteps, turned, upgradeContext } from '@/core/upgrade';
 import { schoolSteps, variantFigures } from '@/core/variants';
 import { localZone } from './local-zone';
 import type { JobName, JobResult, Jobs, JobService } from './protocol';
@@ -42,6 +42,14 @@ const runners: { readonly [N in JobName]: Runner<N> } = {
   // Some ten milliseconds a change.
   *upgrades({ project, known }) {
     return yield* proposalSteps(upgradeContext(project, known));
+  },
+  // A report with its frame: some tenths of a second.
+  *stands({ project, today }) {
+    return standsOf(project, today);
+  },
+  // Two reports with their frames: some tenths of a second.
+  *turned({ before, after }) {
+    return turned(before, after);
   },
   // Seconds: thousands of drives, each with thousands of motors.
   *search({ axis, own, limits }) {

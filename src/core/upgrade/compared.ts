@@ -1,5 +1,5 @@
 import type { Change } from '@/core/choose';
-import { type Effect, effectsOf, type MachineContext } from '@/core/machine';
+import { type Effect, type EffectSources, effectsOf } from '@/core/machine';
 import { timesBetter } from './effects';
 
 /** One figure of the whole machine in two plans; null: that plan has no such figure. SI. */
@@ -22,7 +22,7 @@ function changeOf(before: Effect | undefined, after: Effect | undefined): Change
 }
 
 /** Two plans of a machine, figure by figure, as the newer has them; what only the older has comes last. */
-export function comparedEffects(before: MachineContext, after: MachineContext): readonly ComparedEffect[] {
+export function comparedEffects(before: EffectSources, after: EffectSources): readonly ComparedEffect[] {
   const [was, is] = [effectsOf(before), effectsOf(after)];
   const old = new Map(was.map((e) => [e.key, e]));
   const newer = new Set(is.map((e) => e.key));

@@ -15,3 +15,4 @@ export {
   upgradeContext,
 } from './proposals';
 export { touchedParts } from './touched';
+export { type Turned, turned, type TurnedVerdict } from './turned';

@@ -6,10 +6,11 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
-import type { Change, ComparedRow, Comparison } from '@/core/choose';
+import type { ComparedRow, Comparison } from '@/core/choose';
 import type { RungId } from '@/core/machine';
 import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
 import { Action } from '@/ui/action';
+import { ChangeMark } from '@/ui/change-mark';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { accelerationName, checkNameOf, figureName, rungName, showFigure, verdictText } from '@/words';
 import styles from './compare-table.module.css';
@@ -20,37 +21,6 @@ const answerName: Record<string, string> = {
   mass: 'Moves',
   'lost-motion': 'Lost motion, known links',
 };
-const changeWords: Record<Change, string> = {
-  better: 'better',
-  worse: 'worse',
-  same: 'the same',
-  other: 'different',
-};
-const signs: Record<Change, string> = { better: '+', worse: '−', same: '=', other: '' };
-
-/** Better and worse by sign and by shape: a step up, a step down. */
-export function ChangeMark({ change }: { change: Change }) {
-  return (
-    <span className={styles.mark} data-change={change}>
-      <svg
-        width="14"
-        height="12"
-        viewBox="0 0 14 12"
-        aria-hidden="true"
-        fill="none"
-        stroke="currentColor"
-        strokeWidth="2"
-      >
-        {change === 'better' && <path d="M0 10h6V2h8" />}
-        {change === 'worse' && <path d="M0 2h6v8h8" />}
-        {change === 'same' && <path d="M0 6h14" />}
-      </svg>
-      <b aria-hidden="true">{signs[change]}</b>
-      <span className={styles.hidden}>{changeWords[change]}</span>
-    </span>
-  );
-}
-
 function nameOf({ group, id }: ComparedRow): string {
   if (group === 'answer') return answerName[id] ?? id;
   if (group === 'speed') return rungName[id as RungId] ?? id;

@@ -29,7 +29,7 @@ export { usePractice } from './use-practice';
 export { useWork, wallNow, type WorkState } from './use-work';
 export { machineHref, type StationId, stationNames, SURE, VARIANTS, WHOLE } from './stations';
 export { tourHref } from './tour';
-export { NextLink } from './next-link';
+export { nextHref, NextLink } from './next-link';
 export { SaveNotice } from './save-notice';
 export { SaveWord } from './sheet-tools';
 export { SheetHead, type SheetTab } from './sheet-head';

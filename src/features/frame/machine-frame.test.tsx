@@ -90,4 +90,36 @@ describe('the frame of a machine', () => {
     expect(screen.getByRole('button', { name: 'Load the page again' })).toBeInTheDocument();
     load.mockRestore();
   });
+  it('says beside every page what the last change did to the whole machine; undo takes it away', async () => {
+    const Change = () => {
+      const { editor, session } = useMachine();
+      return (
+        <>
+          <button onClick={() => void editor.type('axes.0.demands.rapid', '90 m/min', 'a')}>faster</button>
+          <button onClick={() => void editor.write('note', 'Oars too.', 'Note')}>note</button>
+          <button onClick={() => session.undo()}>back</button>
+        </>
+      );
+    };
+    render(
+      <SnackbarProvider>
+        <StorageProvider>
+          <JobProvider pool={pagePool()}>
+            <MachineFrame mend={null}>
+              <Change />
+            </MachineFrame>
+          </JobProvider>
+        </StorageProvider>
+      </SnackbarProvider>,
+    );
+    await userEvent.click(await screen.findByRole('button', { name: 'faster' }));
+    const strip = await screen.findByRole('status', { name: 'What the last change did' }, { timeout: 8000 });
+    expect(strip).toHaveTextContent(/^Rapid.*Bed axis.*gives out/);
+    // A word in the note turns no answer: there is nothing to say of it.
+    await userEvent.click(screen.getByRole('button', { name: 'note' }));
+    await waitFor(() => expect(screen.queryByRole('status', { name: /last change/ })).toBeNull());
+    await userEvent.click(screen.getByRole('button', { name: 'back' }));
+    await userEvent.click(screen.getByRole('button', { name: 'back' }));
+    expect(screen.queryByRole('status', { name: /last change/ })).toBeNull();
+  });
 });

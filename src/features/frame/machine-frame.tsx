@@ -16,6 +16,7 @@ import {
 import { Shell } from '@/ui/shell';
 import { explainIssue } from '@/words';
 import { Backups } from './backups';
+import { ChangedStrip } from './changed-strip';
 import { downloadText } from './download';
 import { useExport } from './export';
 import styles from './frame.module.css';
@@ -164,6 +165,7 @@ function Opened({ session, children, mend }: FrameProps & { session: Session }) 
       ) : (
         <ReportsProvider>
           <KeepAnswer session={session} />
+          <ChangedStrip session={session} />
           {children}
         </ReportsProvider>
       )}

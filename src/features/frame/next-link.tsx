@@ -10,7 +10,7 @@ import { machineHref, WHOLE } from './stations';
 import styles from './sheet-head.module.css';
 
 /** Where a step is taken. */
-function nextHref({ id }: Project, { code, axisId }: NextStep): string {
+export function nextHref({ id }: Project, { code, axisId }: NextStep): string {
   if (code === 'say-cuts') return machineHref('brief', id, 'cuts');
   if (code === 'say-area' || code === 'say-accuracy') return machineHref('brief', id);
   if (code === 'fit') return machineHref('fit', id);

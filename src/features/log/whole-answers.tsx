@@ -16,8 +16,8 @@ import {
 import type { Project } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { type ComparedEffect, comparedEffects } from '@/core/upgrade';
-import { ChangeMark } from '@/features/findings';
 import { useMachine } from '@/features/frame';
+import { ChangeMark } from '@/ui/change-mark';
 import { CardTable } from '@/ui/card-table';
 import { Fold } from '@/ui/fold';
 import { useJob } from '@/workers';

@@ -4,6 +4,7 @@ import { SnackbarProvider } from 'notistack';
 import { describe, expect, it, vi } from 'vitest';
 import { StorageProvider } from '@/session';
 import { Database, MachineStorage } from '@/storage';
+import { JobProvider } from '@/workers';
 import { demoProject } from '@test/helpers/demo';
 import { Shelf } from './shelf';
 
@@ -16,7 +17,9 @@ async function show(): Promise<MachineStorage> {
   render(
     <SnackbarProvider>
       <StorageProvider>
-        <Shelf withDemo={false} />
+        <JobProvider>
+          <Shelf withDemo={false} />
+        </JobProvider>
       </StorageProvider>
     </SnackbarProvider>,
   );

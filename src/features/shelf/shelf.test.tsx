@@ -1,10 +1,11 @@
-import { cleanup, render, screen, waitFor } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { describe, expect, it } from 'vitest';
 import { writeWholeFile } from '@/core/formats';
 import { StorageProvider } from '@/session';
 import { Database, hashOf, MachineStorage } from '@/storage';
+import { JobProvider } from '@/workers';
 import { demoProject, demoText } from '@test/helpers/demo';
 import { push } from '@test/helpers/navigation';
 import { Shelf } from './shelf';
@@ -13,7 +14,9 @@ const show = (withDemo: boolean) =>
   render(
     <SnackbarProvider>
       <StorageProvider>
-        <Shelf withDemo={withDemo} />
+        <JobProvider>
+          <Shelf withDemo={withDemo} />
+        </JobProvider>
       </StorageProvider>
     </SnackbarProvider>,
   );
@@ -25,6 +28,36 @@ describe('the list of machines', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Load the demo machines' }));
     expect(await screen.findByRole('link', { name: 'Tern Creek kayak router' })).toBeInTheDocument();
     expect(await screen.findByRole('link', { name: /Bed axis gives out/ })).toBeInTheDocument();
+  });
+  it('shows each machine drawn, with verdict, money and next step, and takes another name', async () => {
+    show(true);
+    const [row] = (await screen.findAllByRole('listitem')).filter((li) =>
+      li.textContent.includes('Tern Creek'),
+    );
+    const said = within(row!);
+    expect(await said.findByText('gives out', { selector: 'p' }, { timeout: 8000 })).toBeInTheDocument();
+    expect(said.getByText(/^parts ≥ \d+ of 2600$/)).toBeInTheDocument();
+    expect(said.getByRole('link', { name: 'Mend what gives out on the bed axis.' })).toHaveAttribute(
+      'href',
+      '/size?m=tern-creek&a=bed',
+    );
+    expect(await said.findByRole('img', { name: 'Tern Creek kayak router, drawn' })).toBeInTheDocument();
+    await userEvent.click(said.getByRole('button', { name: 'Rename Tern Creek kayak router' }));
+    const name = said.getByRole('textbox', { name: 'New name of Tern Creek kayak router' });
+    await userEvent.clear(name);
+    await userEvent.type(name, 'Oar router{Enter}');
+    expect(await screen.findByRole('link', { name: 'Oar router' })).toBeInTheDocument();
+    const loaded = await new MachineStorage().load('tern-creek');
+    expect(loaded.ok && loaded.project.name).toBe('Oar router');
+  });
+  it('a second new machine gets a number', async () => {
+    show(false);
+    const start = await screen.findByRole('button', { name: 'Start a machine' });
+    await waitFor(() => expect(start).toBeEnabled());
+    await userEvent.click(start);
+    await screen.findByRole('link', { name: 'New machine' });
+    await userEvent.click(start);
+    expect(await screen.findByRole('link', { name: 'New machine 2' })).toBeInTheDocument();
   });
   it('puts the demo in once, and only once', async () => {
     show(true);

@@ -20,6 +20,7 @@ import { MachineRow } from './machine-row';
 import styles from './shelf.module.css';
 import { TAKE_BACK } from './take-back';
 import { Meets } from './meets';
+import { useRename } from './use-rename';
 import { useShelf } from './use-shelf';
 
 /** Machine files, and bundles with all that belongs to a machine. */
@@ -79,6 +80,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
   const { enqueueSnackbar } = useSnackbar();
   const atHome = useAtHome(storage);
   const remove = useDeletion(storage, setProblem);
+  const rename = useRename(storage, setProblem);
   const importFiles = (files: readonly File[]) =>
     void take(files).then((names) => {
       for (const name of names) enqueueSnackbar(`Imported: ${name}`);
@@ -91,7 +93,7 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
         <p>A second pair of eyes for the axis drives of a machine that you build yourself.</p>
       </header>
       <div className={styles.actions}>
-        <StartButton ready={storage !== null} onAdd={add} />
+        <StartButton ready={storage !== null} onAdd={add} taken={machines?.map((m) => m.name) ?? []} />
         <Button component={Link} href="/handbook">
           Handbook
         </Button>
@@ -130,7 +132,13 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
       {machines?.length === 0 && <Empty onAdd={add} />}
       <ul className={styles.list}>
         {machines?.map((m) => (
-          <MachineRow key={m.id} machine={m} atHome={atHome.get(m.id)} onDelete={() => void remove(m)} />
+          <MachineRow
+            key={m.id}
+            machine={m}
+            atHome={atHome.get(m.id)}
+            onDelete={() => void remove(m)}
+            onRename={(name) => void rename(m, name)}
+          />
         ))}
       </ul>
       <KeptHere />
@@ -144,11 +152,25 @@ export function Shelf({ withDemo }: { withDemo: boolean }) {
 
 type Add = ReturnType<typeof useShelf>['add'];
 
-function StartButton({ ready, onAdd }: { ready: boolean; onAdd: Add }) {
+/** A name that no machine has yet: the second of a name gets a number. */
+function freeName(name: string, taken: readonly string[]): string {
+  for (let n = 2, free = name; ; n++) {
+    if (!taken.includes(free)) return free;
+    free = `${name} ${n}`;
+  }
+}
+
+interface StartProps {
+  readonly ready: boolean;
+  readonly onAdd: Add;
+  readonly taken: readonly string[];
+}
+
+function StartButton({ ready, onAdd, taken }: StartProps) {
   const router = useRouter();
   const start = async () => {
     const id = await onAdd({
-      ...beginMachine(freshId(), new Date().toISOString(), newNames.machine, newNames.axis),
+      ...beginMachine(freshId(), new Date().toISOString(), freeName(newNames.machine, taken), newNames.axis),
       units: unitsOfReader(),
     });
     if (id) router.push(machineHref('brief', id));

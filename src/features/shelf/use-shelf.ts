@@ -102,15 +102,8 @@ function useMachines(
   return machines;
 }
 
-/** The machines in this browser, and adding to them. @param withDemo puts the demo machines in, once. */
-export function useShelf(withDemo: boolean) {
-  const storage = useStorage();
-  const [problem, setProblem] = useState<string | null>(null);
-  const { meets, addMeet, dropMeet } = useMeets();
-  const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
-
-  const machines = useMachines(storage, withDemo, setProblem);
-
+/** Adding a machine, and keeping what came along with it. */
+function useAdd(storage: MachineStorage | null, setProblem: (problem: string) => void) {
   /** Adds a machine; gives its id, or says why not. */
   const add = useCallback(
     async (project: Project): Promise<string | undefined> => {
@@ -124,7 +117,7 @@ export function useShelf(withDemo: boolean) {
       }
       return undefined;
     },
-    [storage],
+    [storage, setProblem],
   );
 
   /** Keeps what came along with a machine; gives what could not be kept, in words. */
@@ -147,6 +140,19 @@ export function useShelf(withDemo: boolean) {
     },
     [storage],
   );
+  return { add, keep };
+}
+
+/** The machines in this browser, and adding to them. @param withDemo puts the demo machines in, once. */
+export function useShelf(withDemo: boolean) {
+  const storage = useStorage();
+  const [problem, setProblem] = useState<string | null>(null);
+  const { meets, addMeet, dropMeet } = useMeets();
+  const [refused, setRefused] = useState<readonly RefusedFile[]>([]);
+
+  const machines = useMachines(storage, withDemo, setProblem);
+
+  const { add, keep } = useAdd(storage, setProblem);
 
   /** Takes machine files; gives the names of those that were taken. */
   const take = useCallback(
@@ -186,5 +192,17 @@ export function useShelf(withDemo: boolean) {
     return (await add(came.theirs)) !== undefined;
   };
 
-  return { storage, machines, problem, setProblem, refused, setRefused, add, take, meets, dropMeet, beside };
+  return {
+    storage,
+    machines,
+    problem,
+    setProblem,
+    refused,
+    setRefused,
+    add,
+    take,
+    meets,
+    dropMeet,
+    beside,
+  };
 }

@@ -11,5 +11,6 @@ export {
   workFindings,
 } from './report';
 export { paramsOf, sameSpec, specOf } from './spec';
+export { type Stands, standsOf } from './stands';
 export { type BuildReport, buildReport, type CutReport, type LineReport } from './summary';
 export { type Clock, type WorkContext, workOf } from './work';

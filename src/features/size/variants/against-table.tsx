@@ -3,9 +3,9 @@
 import { type Against, type AgainstRow, type Sureness, type VariantFinding } from '@/core/variants';
 import type { UnitSystem } from '@/core/units';
 import { useState } from 'react';
-import { ChangeMark } from '@/features/findings';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { ChangeMark } from '@/ui/change-mark';
 import { CardTable } from '@/ui/card-table';
 import { answerName, answerText, checkNameOf, verdictWords } from '@/words';
 import styles from './variants.module.css';

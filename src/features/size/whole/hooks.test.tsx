@@ -33,6 +33,8 @@ const nothing: Record<JobName, number> = {
   work: 0,
   job: 0,
   jobsFound: 0,
+  turned: 0,
+  stands: 0,
   jobSlower: 0,
   held: 0,
   upgrades: 0,
