@@ -26,6 +26,8 @@ const nextConfig: NextConfig = {
   // What the page itself has to know of where it lies.
   env: { NEXT_PUBLIC_BASE: base },
   devIndicators: false,
+  // Pictures are drawn in the browser: the service that would scale some is off.
+  images: { unoptimized: true },
   // Types are checked by `npm run types`, which `npm test` runs: a build that did it again would take twice
   // as long, for the person who only wants to start the application too.
   typescript: { ignoreBuildErrors: true },

@@ -21,7 +21,10 @@ describe('an issue in one sentence', () => {
     [issue('foreign', { params: { format: 'ours' } }), 'wanted “ours” (this file was not written by'],
     [issue('newer', { params: { target: 4 } }), 'wanted 4 or lower (the file was written by a newer edition'],
     [issue('no-migration', { params: { target: 4 } }), 'wanted a version that can be brought to 4.'],
-    [issue('migration-failed', { params: { at: 2, why: 'no lead' } }), 'that version 2 allows (no lead).'],
+    [
+      issue('migration-failed', { params: { at: 2 } }),
+      'that version 2 allows (something that it must have is missing, or is of another kind).',
+    ],
     [issue('file-too-large', { params: { most: 5 } }), 'wanted a file of at most 5 bytes.'],
     [issue('too-deep', { params: { most: 40 } }), 'wanted at most 40 levels of nesting.'],
     [issue('not-json', { params: { why: 'a comma is missing' } }), 'wanted a JSON file written by this'],

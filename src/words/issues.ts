@@ -27,7 +27,7 @@ const words: Record<FormatCode, FormatWords> = {
   'no-migration': ({ params }) => ({ wanted: `a version that can be brought to ${params.target}` }),
   'migration-failed': ({ params }) => ({
     wanted: `a document that version ${params.at} allows`,
-    why: String(params.why),
+    why: 'something that it must have is missing, or is of another kind',
   }),
   'file-too-large': ({ params }) => ({ wanted: `a file of at most ${params.most} bytes` }),
   'part-too-large': ({ params }) => ({

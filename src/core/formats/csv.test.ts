@@ -20,6 +20,10 @@ describe('torque curves as CSV', () => {
     expect(german.ok && german.points[1]!.torque.typed).toBe('100,5 oz-in');
     expect(german.ok && german.points[0]!.torque.basis).toBe('datasheet');
   });
+  it('reads a file whose lines end in several ways', () => {
+    const mixed = readCurveCsv('rpm,N·m\r\n0,2\n600,1.1\r900,0.7\r\n');
+    expect(mixed.ok && mixed.points.map((p) => p.torque.si)).toEqual([2, 1.1, 0.7]);
+  });
   it.each([
     ['rpm,N·m\n0,2\n', 'two points'],
     ['0,2\n600,fast\n', 'torque'],

@@ -5,8 +5,9 @@ import Papa from 'papaparse';
  * lines would be misled by decimal commas.
  */
 export function csvRows(text: string): string[][] {
-  const plain = text.replace(/^\uFEFF/, '');
-  const heading = plain.split(/\r?\n/).find((l) => l.trim() !== '' && !l.startsWith('#')) ?? '';
+  // Lines may end in several ways in one file: what was put together out of two ends as each of them did.
+  const plain = text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n');
+  const heading = plain.split('\n').find((l) => l.trim() !== '' && !l.startsWith('#')) ?? '';
   const delimiter = [';', '\t'].find((d) => heading.includes(d)) ?? ',';
   const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: false });
   // The quote that keeps a cell from being a formula was ours, or another table's: it is no part of the text.

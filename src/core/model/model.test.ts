@@ -137,7 +137,7 @@ describe('migrations', () => {
         ],
         2,
       ),
-    ).toMatchObject({ ok: false, issue: { code: 'migration-failed', params: { why: 'no lead' } } });
+    ).toMatchObject({ ok: false, issue: { code: 'migration-failed', params: { at: 1 } } });
     expect(migrate(old, [], 2)).toMatchObject({ ok: false, issue: { code: 'no-migration' } });
   });
 });
