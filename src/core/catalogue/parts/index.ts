@@ -8,6 +8,7 @@ import { wheelFamilies } from './wheels';
 export { motorKindsOf } from './motors';
 export { withThread } from './screws';
 export { presentFamily } from './present';
+export { isOrder, type PartOrder, searchParts, sortedParts } from './search';
 export { columnsOf, type PartFault, partFault } from './own';
 export { type Column, type Family, type Part, type PartLink, partValue, swapEdits } from './part';
 

@@ -31,17 +31,17 @@ function useExchange(link: PartLink) {
   const [picked, setPicked] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const family = choices.find((f) => f.id === familyId) ?? choices[0]!;
-  const tried = useMemo(
-    () => tryParts(axis, project.axes, family, partsIn(family, own), system),
-    [axis, project.axes, family, own, system],
-  );
-  const choice = tried.find((t) => t.part.id === picked);
+  const parts = useMemo(() => partsIn(family, own), [family, own]);
+  const choice = useMemo(() => {
+    const part = parts.find((p) => p.id === picked);
+    return part && tryParts(axis, project.axes, family, [part], system)[0];
+  }, [axis, project.axes, family, parts, picked, system]);
   const turnTo = (id: string) => {
     setFamilyId(id);
     setPicked(null);
     setAdding(false);
   };
-  return { choices, family, tried, choice, picked, setPicked, adding, setAdding, turnTo };
+  return { choices, family, parts, choice, picked, setPicked, adding, setAdding, turnTo };
 }
 
 /** Another part for one link: what changes in every answer is shown before it is taken. */
@@ -49,7 +49,7 @@ export function ExchangeDialog({ link, onClose }: ExchangeProps) {
   const { stored, axis } = useAxis();
   const { own, setOwn } = useOwnParts();
   const state = useExchange(link);
-  const { choices, family, tried, choice, picked, setPicked, adding, setAdding } = state;
+  const { choices, family, parts, choice, picked, setPicked, adding, setAdding } = state;
   const [filter, setFilter] = useState('');
   return (
     <SheetDialog
@@ -104,7 +104,7 @@ export function ExchangeDialog({ link, onClose }: ExchangeProps) {
               }}
             />
           ) : (
-            <PartList family={family} tried={tried} filter={filter} picked={picked} onPick={setPicked} />
+            <PartList family={family} parts={parts} filter={filter} picked={picked} onPick={setPicked} />
           )}
         </div>
         <Side choice={choice} />

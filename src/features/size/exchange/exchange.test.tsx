@@ -51,6 +51,32 @@ describe('exchange of a part', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Roller chains' }));
     expect(screen.getByRole('button', { name: 'Roller chain 06B-1' })).toBeInTheDocument();
   });
+  it('very many parts come page by page; figures sort them, a search begins at its beginning', async () => {
+    const [like] = familyById('stepper')!.parts;
+    const own = Array.from({ length: 150 }, (_, i): OwnPart => ({
+      id: `own-${i}`,
+      family: 'stepper',
+      name: `Bargain ${i}`,
+      values: { ...like!.values, 'motor.holdingTorque': `${10 + i} oz-in` },
+      price: null,
+      onHand: 0,
+      note: '',
+    }));
+    await open('motor', own);
+    const rows = () => screen.getAllByRole('row').slice(1);
+    expect(rows()).toHaveLength(60);
+    await userEvent.click(screen.getByRole('button', { name: 'Go to next page' }));
+    expect(rows()[0]).toHaveTextContent('Bargain 60');
+    await userEvent.click(screen.getByRole('button', { name: 'Holding' }));
+    // 10 oz-in, the weakest of all.
+    expect(rows()[0]).toHaveTextContent('Bargain 0');
+    await userEvent.click(screen.getByRole('button', { name: 'Holding' }));
+    expect(rows()[0]).not.toHaveTextContent('Bargain');
+    await userEvent.type(screen.getByLabelText('Search'), 'bargain 159');
+    expect(rows()).toHaveLength(1);
+    await userEvent.click(screen.getByRole('button', { name: 'Bargain 149' }));
+    expect(screen.getByRole('heading', { name: 'Bargain 149' })).toBeVisible();
+  });
   it('a part that a rule refuses says which and why, and cannot be taken', async () => {
     await open('supply', [], withTyped(axis, { 'driver.maxVoltage': '30 V', 'supply.voltage': '24 V' }));
     await userEvent.click(screen.getByRole('button', { name: 'Supply 48 V, 350 W' }));

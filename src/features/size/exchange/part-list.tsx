@@ -4,9 +4,20 @@ import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
+import TablePagination from '@mui/material/TablePagination';
 import TableRow from '@mui/material/TableRow';
-import { useMemo } from 'react';
-import { type Family, type Part, partFault, swapEdits } from '@/core/catalogue';
+import TableSortLabel from '@mui/material/TableSortLabel';
+import { useMemo, useState } from 'react';
+import {
+  type Family,
+  isOrder,
+  type Part,
+  partFault,
+  type PartOrder,
+  searchParts,
+  sortedParts,
+  swapEdits,
+} from '@/core/catalogue';
 import { amongAxes, type AxisReport, axisReport } from '@/core/machine';
 import { applyEdits, type Axis, axisIssues, getAt, isMeasure, type OwnPart } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
@@ -59,55 +70,108 @@ const isFitted = (axis: Axis, part: Part) =>
     return isMeasure(now) ? now.typed === typed : String(now) === typed;
   });
 
-const has = ({ name, values }: Part, words: readonly string[]) => {
-  const text = `${name} ${Object.values(values).join(' ')}`.toLowerCase();
-  return words.every((w) => text.includes(w));
-};
+/** Rows that are shown at once, and put through the model: some tens of milliseconds. */
+const PAGE = 60;
 
 interface PartListProps {
   readonly family: Family;
-  readonly tried: readonly TriedPart[];
+  readonly parts: readonly Part[];
   readonly filter: string;
   readonly picked: string | null;
   readonly onPick: (id: string) => void;
 }
 
-/** The parts of a family as a list, each with what the axis would be good for. */
-export function PartList({ family, tried, filter, picked, onPick }: PartListProps) {
-  const { own } = useOwnParts();
-  const shown = useMemo(() => {
-    const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
-    return tried.filter(({ part }) => has(part, words));
-  }, [tried, filter]);
-  if (!shown.length)
-    return <p className={styles.empty}>No part of this family has “{filter}” in its name or figures.</p>;
+interface Order {
+  readonly by: PartOrder;
+  readonly down: boolean;
+}
+
+/** The head of a column that the list can be sorted by. */
+function Head({
+  by,
+  title,
+  order,
+  onOrder,
+}: {
+  by: PartOrder;
+  title: string;
+  order: Order | null;
+  onOrder: (order: Order) => void;
+}) {
+  const here = order?.by === by ? order : null;
   return (
-    <Table className={styles.parts ?? ''} stickyHeader>
-      <TableHead>
-        <TableRow>
-          <TableCell scope="col">Part</TableCell>
-          {family.columns.map((c) => (
-            <TableCell key={c.path} scope="col">
-              {c.title}
-            </TableCell>
+    <TableCell scope="col" sortDirection={here ? (here.down ? 'desc' : 'asc') : false}>
+      <TableSortLabel
+        active={here !== null}
+        direction={here?.down ? 'desc' : 'asc'}
+        onClick={() => onOrder({ by, down: here ? !here.down : false })}
+      >
+        {title}
+      </TableSortLabel>
+    </TableCell>
+  );
+}
+
+/**
+ * The parts of a family as a list, each with what the axis would be good for; sorted by any of its figures.
+ */
+export function PartList({ family, parts, filter, picked, onPick }: PartListProps) {
+  const { project, system } = useMachine();
+  const { axis } = useAxis();
+  const { own } = useOwnParts();
+  const [order, setOrder] = useState<Order | null>(null);
+  const here = order && isOrder(family, order.by) ? order : null;
+  const found = useMemo(() => {
+    const all = searchParts(parts, filter);
+    return here ? sortedParts(all, here.by, here.down) : all;
+  }, [parts, filter, here]);
+  // Another list begins at its beginning.
+  const [turned, setTurned] = useState<{ readonly of: unknown; readonly page: number } | null>(null);
+  const page = turned?.of === found ? turned.page : 0;
+  const tried = useMemo(
+    () => tryParts(axis, project.axes, family, found.slice(page * PAGE, (page + 1) * PAGE), system),
+    [axis, project.axes, family, found, page, system],
+  );
+  if (!found.length)
+    return <p className={styles.empty}>No part of this family has “{filter}” in its name or figures.</p>;
+  const heads: readonly (readonly [PartOrder, string])[] = family.columns.map((c) => [c.path, c.title]);
+  return (
+    <>
+      <Table className={styles.parts ?? ''} stickyHeader>
+        <TableHead>
+          <TableRow>
+            <Head by="name" title="Part" order={here} onOrder={setOrder} />
+            {heads.map(([by, title]) => (
+              <Head key={by} by={by} title={title} order={here} onOrder={setOrder} />
+            ))}
+            <TableCell scope="col">Axis good for</TableCell>
+            <Head by="price" title="Price, example" order={here} onOrder={setOrder} />
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {tried.map((one) => (
+            <PartRow
+              key={one.part.id}
+              family={family}
+              tried={one}
+              mine={own.find((o) => o.id === one.part.id)}
+              picked={one.part.id === picked}
+              onPick={onPick}
+            />
           ))}
-          <TableCell scope="col">Axis good for</TableCell>
-          <TableCell scope="col">Price, example</TableCell>
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {shown.map((one) => (
-          <PartRow
-            key={one.part.id}
-            family={family}
-            tried={one}
-            mine={own.find((o) => o.id === one.part.id)}
-            picked={one.part.id === picked}
-            onPick={onPick}
-          />
-        ))}
-      </TableBody>
-    </Table>
+        </TableBody>
+      </Table>
+      {found.length > PAGE && (
+        <TablePagination
+          component="div"
+          count={found.length}
+          page={page}
+          rowsPerPage={PAGE}
+          rowsPerPageOptions={[]}
+          onPageChange={(_, next) => setTurned({ of: found, page: next })}
+        />
+      )}
+    </>
   );
 }
 
