@@ -283,8 +283,8 @@ test('a variant of an axis is put by and held against the next one, row by row',
   await field(page, 'Acceleration').fill('3 m/s²');
   await page.getByRole('button', { name: 'Compare 1' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('row', { name: /^Torque at rapid/ }).first()).toContainText('worse');
-  await dialog.getByRole('button', { name: 'Put it back on the axis' }).click();
+  await expect(dialog.getByRole('row', { name: /^Torque at rapid/ }).first()).toContainText('better');
+  await dialog.getByRole('button', { name: 'Put Variant 1 back on the axis' }).click();
   await expect(field(page, 'Acceleration')).toHaveValue('1.2 m/s²');
 });
 

@@ -27,6 +27,9 @@ test('somebody who has only an idea gets machines that hold, and opens one', asy
   // Nobody has said its figures: it holds on ours, and nothing of it gives out.
   await expect(page.getByText(/\d+ numbers are ours: nobody/)).toBeVisible();
   await expect(page.getByText(/(holds|thin), guessed/).first()).toBeVisible();
+  // What the plan took the place of may have given out: that stands beside it until it is laid away.
+  const strip = page.getByRole('status', { name: 'What the last change did' });
+  await strip.getByRole('button', { name: 'Hide' }).click();
   await expect(page.getByText(/gives out/)).toHaveCount(0);
   await page.goto(page.url().replace('/machine', '/log') + '&a=revisions');
   await expect(page.getByText('Plan A: cheapest that holds').first()).toBeVisible();

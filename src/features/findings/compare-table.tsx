@@ -21,7 +21,8 @@ const answerName: Record<string, string> = {
   mass: 'Moves',
   'lost-motion': 'Lost motion, known links',
 };
-function nameOf({ group, id }: ComparedRow): string {
+/** What an answer is called. */
+export function comparedName({ group, id }: ComparedRow): string {
   if (group === 'answer') return answerName[id] ?? id;
   if (group === 'speed') return rungName[id as RungId] ?? id;
   if (group === 'acceleration')
@@ -29,7 +30,8 @@ function nameOf({ group, id }: ComparedRow): string {
   return figureName[id] ?? figureName[`${id}-at-most`] ?? id;
 }
 
-function show(row: ComparedRow, value: number | null, system: UnitSystem): string {
+/** An answer in words. */
+export function comparedValue(row: ComparedRow, value: number | null, system: UnitSystem): string {
   if (value === null) return '–';
   if (!Number.isFinite(value)) return 'no limit';
   if (row.group === 'figure') return showFigure(row.id, row.kind, value, system);
@@ -91,10 +93,10 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
           {shown.map((row) => (
             <TableRow key={`${row.group}-${row.id}`} data-change={row.change}>
               <TableCell component="th" scope="row">
-                {nameOf(row)}
+                {comparedName(row)}
               </TableCell>
-              <TableCell>{show(row, row.before, system)}</TableCell>
-              <TableCell>{show(row, row.after, system)}</TableCell>
+              <TableCell>{comparedValue(row, row.before, system)}</TableCell>
+              <TableCell>{comparedValue(row, row.after, system)}</TableCell>
               <TableCell>
                 <ChangeMark change={row.change} />
               </TableCell>

@@ -35,6 +35,11 @@ export function usePins(index: number) {
         const back = { ...pin.axis, id: axis.id, carriedBy: axis.carriedBy };
         return editor.apply([put(`axes.${index}`, back)], `Put back: ${pin.name}`);
       },
+      rename: (pin: Pin, name: string): Refused =>
+        set(
+          now().map((p) => (p.id === pin.id ? { ...p, name } : p)),
+          `Variant: ${name}`,
+        ),
       drop: (pin: Pin): Refused =>
         set(
           now().filter((p) => p.id !== pin.id),

@@ -10,6 +10,7 @@ import { demoAxis, withSi, withTyped } from '@test/helpers/demo';
 import { openSession } from '@test/helpers/session';
 import { CompareTable } from '@/features/findings';
 import { ExchangeDialog } from './exchange-dialog';
+import { PinColumns } from './pin-columns';
 import { Pins } from './pins';
 
 const axis = demoAxis('gantry');
@@ -139,6 +140,29 @@ describe('two variants side by side', () => {
     await userEvent.click(screen.getByRole('button', { name: /more that stay the same/ }));
     expect(screen.getByRole('row', { name: /^End to end/ })).toHaveTextContent('the same');
   });
+  it('a link that nobody knows is no nought, and is called neither better nor worse', () => {
+    const unknown = { ...report, lostMotion: { ...report.lostMotion, value: 0, missing: ['nut'] } };
+    const column = { axis, cost: 120, unpicked: 0, head: 'now', acts: null, comparison: null };
+    render(
+      <PinColumns
+        system="metric"
+        columns={[
+          { ...column, id: 'now', report },
+          {
+            ...column,
+            id: 'p',
+            head: 'Plain nut',
+            unpicked: 1,
+            report: unknown,
+            comparison: compareReports(report, unknown),
+          },
+        ]}
+      />,
+    );
+    const lost = screen.getByRole('row', { name: /^Lost motion/ });
+    expect(within(lost).getAllByRole('cell')[1]).toHaveTextContent(/^not known: 1 link$/);
+    expect(screen.getByRole('row', { name: /^Parts/ })).toHaveTextContent(/120≥ 120$/);
+  });
   it('a pin is taken, shown, put back without its place in the machine, and dropped', async () => {
     const family = familyById('ball-screw')!;
     const thick = applyEdits<Axis>(axis, swapEdits(axis, family, family.parts.at(-1)!));
@@ -153,13 +177,17 @@ describe('two variants side by side', () => {
     session.undo();
     await userEvent.click(await screen.findByRole('button', { name: 'Compare 1' }));
     expect(screen.getByRole('columnheader', { name: 'Thick screw' })).toBeInTheDocument();
-    await userEvent.click(screen.getByRole('button', { name: 'Put it back on the axis' }));
+    const head = screen.getByRole('columnheader', { name: 'Thick screw' });
+    await userEvent.type(within(head).getByRole('textbox'), ' on order{Enter}');
+    expect(session.project!.pins[1]!.name).toBe('Thick screw on order');
+    expect(screen.getByRole('row', { name: /^Drive/ })).toHaveTextContent(/ball .*ball /);
+    await userEvent.click(screen.getByRole('button', { name: 'Put Thick screw on order back on the axis' }));
     const back = session.project!.axes[0]!;
     expect((back.drive as ScrewDrive).nominalDiameter).toEqual((thick.drive as ScrewDrive).nominalDiameter);
     expect([back.id, back.carriedBy]).toEqual([axis.id, null]);
     expect((back.motor as Stepper).kind).toBe('stepper');
     await userEvent.click(screen.getByRole('button', { name: 'Compare 1' }));
-    await userEvent.click(screen.getByRole('button', { name: 'Drop this variant' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Drop Thick screw on order' }));
     expect(session.project!.pins.map((p) => p.id)).toEqual(['q']);
   });
 });

@@ -2,31 +2,29 @@
 
 import { useMemo, useState } from 'react';
 import { compareReports } from '@/core/choose';
-import { amongAxes, axisReport, loadedAxis, massReport } from '@/core/machine';
-import { capsAt, type Pin } from '@/core/model';
+import { amongAxes, axisCost, axisReport, costReport, loadedAxis, massReport } from '@/core/machine';
+import { type Axis, capsAt, MOST_NAME, type Pin } from '@/core/model';
 import { useKnown, useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { SheetDialog } from '@/ui/sheet-dialog';
-import { Toggle } from '@/ui/toggle';
+import { TextLine } from '@/ui/text-line';
 import { useAxis } from '../axis-context';
 import { usePins } from '../use-pins';
-import { CompareTable } from '@/features/findings';
 import styles from './exchange.module.css';
+import { type PinColumn, PinColumns } from './pin-columns';
 
 const most = capsAt('pins')!.max;
 
 /**
- * Variants of this axis that were put by: hold the present axis against one of them, take it back, or drop
- * it.
+ * Variants of this axis that were put by: all of them are held against the present one, taken back, named or
+ * dropped.
  */
 export function Pins() {
   const { project } = useMachine();
   const { index, stored } = useAxis();
   const pins = usePins(index);
   const mine = project.pins.filter((p) => p.axisId === stored.id);
-  const [open, setOpen] = useState<string | null>(null);
-  const pin = open === null ? undefined : (mine.find((p) => p.id === open) ?? mine[0]);
-  const last = mine[mine.length - 1];
+  const [open, setOpen] = useState(false);
   return (
     <span className={styles.pins}>
       <Action
@@ -36,60 +34,89 @@ export function Pins() {
       >
         Put by
       </Action>
-      {last && <Action onAct={() => setOpen(last.id)}>{`Compare ${mine.length}`}</Action>}
-      {pin && <PinDialog pin={pin} mine={mine} onOpen={setOpen} />}
+      {mine.length > 0 && <Action onAct={() => setOpen(true)}>{`Compare ${mine.length}`}</Action>}
+      {open && mine.length > 0 && <PinsDialog mine={mine} onClose={() => setOpen(false)} />}
     </span>
   );
 }
 
-interface PinDialogProps {
-  readonly pin: Pin;
-  readonly mine: readonly Pin[];
-  readonly onOpen: (id: string | null) => void;
+/** Every variant as the machine would load it, and the present axis before them. */
+function useColumns(mine: readonly Pin[], acts: (pin: Pin) => Pick<PinColumn, 'head' | 'acts'>): PinColumn[] {
+  const { project } = useMachine();
+  const { index, stored, axis, report } = useAxis();
+  const { cuts } = useKnown();
+  const reported = useMemo(() => {
+    const costOf = (of: Axis) => axisCost(project, of).reduce((sum, p) => sum + p.count * (p.price ?? 0), 0);
+    const unpickedOf = (of: Axis) =>
+      costReport({ ...project, axes: project.axes.with(index, of) }, []).unpicked.filter(
+        (u) => u.axisId === of.id,
+      ).length;
+    const money = (of: Axis) => ({ cost: costOf(of), unpicked: unpickedOf(of) });
+    const variants = mine.map((pin) => {
+      const variant = { ...pin.axis, id: stored.id, carriedBy: stored.carriedBy };
+      const { axes } = massReport({ ...project, axes: project.axes.with(index, variant) });
+      const loaded = loadedAxis(variant, axes[index]!, cuts);
+      const then = axisReport(loaded, { remedies: false }, amongAxes(loaded, project.axes));
+      return {
+        pin,
+        axis: variant,
+        report: then,
+        comparison: compareReports(report, then),
+        ...money(variant),
+      };
+    });
+    return { now: money(stored), variants };
+  }, [project, mine, index, stored, cuts, report]);
+  return [
+    { id: 'now', head: 'now', axis, report, comparison: null, acts: null, ...reported.now },
+    ...reported.variants.map(({ pin, ...column }) => ({ ...column, ...acts(pin), id: pin.id })),
+  ];
 }
 
-function PinDialog({ pin, mine, onOpen }: PinDialogProps) {
-  const { project, system } = useMachine();
-  const { index, stored, report } = useAxis();
-  const { cuts } = useKnown();
+function PinsDialog({ mine, onClose }: { readonly mine: readonly Pin[]; readonly onClose: () => void }) {
+  const { system } = useMachine();
+  const { index, stored } = useAxis();
   const pins = usePins(index);
-  const comparison = useMemo(() => {
-    const variant = { ...pin.axis, id: stored.id, carriedBy: stored.carriedBy };
-    const { axes } = massReport({ ...project, axes: project.axes.with(index, variant) });
-    const then = loadedAxis(variant, axes[index]!, cuts);
-    return compareReports(axisReport(then, { remedies: false }, amongAxes(then, project.axes)), report);
-  }, [project, pin, index, stored, cuts, report]);
-  const close = () => onOpen(null);
-  const take = () => {
+  const take = (pin: Pin) => {
     const refused = pins.take(pin);
-    if (!refused) close();
+    if (!refused) onClose();
     return refused;
   };
+  const columns = useColumns(mine, (pin) => ({
+    head: (
+      <TextLine
+        label={`Name of ${pin.name}`}
+        value={pin.name}
+        maxLength={MOST_NAME}
+        onText={(name) => pins.rename(pin, name)}
+      />
+    ),
+    acts: (
+      <>
+        <Action label={`Put ${pin.name} back on the axis`} onAct={() => take(pin)}>
+          Put it back
+        </Action>
+        <Action label={`Drop ${pin.name}`} onAct={() => pins.drop(pin)}>
+          Drop
+        </Action>
+      </>
+    ),
+  }));
   return (
     <SheetDialog
-      title={`${stored.name}: variant against present`}
-      width="md"
-      onClose={close}
-      head={
-        <Toggle
-          label="Variants of this axis"
-          options={mine.map((p) => [p.id, p.name] as const)}
-          value={pin.id}
-          onPick={onOpen}
-        />
-      }
+      title={`${stored.name}: variants beside the present`}
+      width={columns.length > 3 ? 'xl' : 'md'}
+      onClose={onClose}
       foot={
         <>
-          <Action onAct={() => pins.drop(pin)}>Drop this variant</Action>
           <span className={styles.grow} />
-          <Action onAct={take}>Put it back on the axis</Action>
-          <Action variant="contained" onAct={close}>
+          <Action variant="contained" onAct={onClose}>
             Close
           </Action>
         </>
       }
     >
-      <CompareTable comparison={comparison} names={[pin.name, 'now']} system={system} />
+      <PinColumns columns={columns} system={system} />
     </SheetDialog>
   );
 }
