@@ -134,7 +134,9 @@ export function PinColumns({
           <Row
             title="Parts, example prices"
             columns={columns}
-            of={({ cost, unpicked }) => `${unpicked ? '≥ ' : ''}${cost.toFixed(0)}`}
+            of={({ cost, unpicked }) =>
+              unpicked && !cost ? 'not known' : `${unpicked ? '≥ ' : ''}${cost.toFixed(0)}`
+            }
           />
           <Row
             title="Limited by"
