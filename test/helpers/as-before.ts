@@ -25,9 +25,18 @@ function unfitted({ fit, ...axis }: Axis) {
   return axis;
 }
 
+/** A machine without what came with version 20: rapids of its jobs were straight. */
+export function asBefore20(project: Project): Project {
+  const jobs = project.jobs.map(({ takes: { rapid, ...takes }, ...job }) => {
+    expect(rapid).toBe('straight');
+    return { ...job, takes };
+  });
+  return { ...project, jobs } as unknown as Project;
+}
+
 /** A machine without what came with version 19: it had no jobs. */
 export function asBefore19(project: Project): Project {
-  const { jobs, ...rest } = project;
+  const { jobs, ...rest } = asBefore20(project);
   expect(jobs).toEqual([]);
   return rest as Project;
 }

@@ -15,7 +15,7 @@ import { structureShape } from './structure/schema';
 
 /** The format's name in the file, and the version that this code writes. */
 export const FORMAT = 'rugged-carriage-machine';
-export const VERSION = 19;
+export const VERSION = 20;
 
 /** What belongs to the document as a whole. */
 const headShape = {

@@ -7,6 +7,7 @@ import {
   asBefore17,
   asBefore18,
   asBefore19,
+  asBefore20,
   asBefore13,
   asBefore12,
 } from '@test/helpers/as-before';
@@ -118,5 +119,17 @@ describe('a file of version 18', () => {
     expect(old.trials.length).toBeGreaterThan(0);
     expect(projectIssues(project)).toEqual([]);
     expect({ ...asBefore19(project), version: 18 }).toEqual(old);
+  });
+});
+
+describe('a file of version 19', () => {
+  const text = readFileSync('test/fixtures/machine-v19.json', 'utf8');
+  const old = JSON.parse(text);
+  const project = projectOf(text);
+  it('opens with the rapids of its jobs straight as they were taken, and all else is as it was', () => {
+    expect(old.version).toBe(19);
+    expect(old.jobs).toHaveLength(1);
+    expect(projectIssues(project)).toEqual([]);
+    expect({ ...asBefore20(project), version: 19 }).toEqual(old);
   });
 });

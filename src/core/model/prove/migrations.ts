@@ -36,4 +36,8 @@ export const proveSteps: SliceSteps = {
   13: ({ practice }) => ({ practice: practice && practiceFromVersion13(practice as Doc) }),
   // Version 18 knew no jobs.
   18: () => ({ jobs: [] }),
+  // Rapids of version 19 were straight, whatever the controller.
+  19: ({ jobs }) => ({
+    jobs: (jobs as Doc[]).map((job) => ({ ...job, takes: { ...(job.takes as Doc), rapid: 'straight' } })),
+  }),
 };
