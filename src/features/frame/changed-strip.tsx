@@ -50,7 +50,7 @@ function linesOf({ verdicts, mass, cost, figures }: Turned, project: Project, sy
   return [
     ...turns,
     ...pair('Moves', mass, mass_),
-    ...pair('Parts so far', cost, (v) => v.toFixed(0)),
+    ...pair('Parts of the axes', cost, (v) => v.toFixed(0)),
     ...figures.map((f): Line => ({
       key: f.key,
       what: effectName(f, project),

@@ -46,11 +46,11 @@ function useRow({ id, stamp }: MachineHead): Row {
 }
 
 /** Where a machine stands, worked out beside the page. */
-function useStands(row: Row, { id, stamp }: MachineHead): Stands | null {
+function useStands(row: Row, { id, stamp }: MachineHead) {
   const [today] = useState(() => todayIso());
   const input = useMemo(() => (row.kind === 'there' ? { project: row.project, today } : null), [row, today]);
   const key = input ? `${id} ${stamp}` : null;
-  return useJob('stands', { input, key, pause: 0, lane: `stands ${id}` }).output;
+  return useJob('stands', { input, key, pause: 0, lane: `stands ${id}` });
 }
 
 interface RowProps {
@@ -136,7 +136,7 @@ function Axes({ id, stands }: { readonly id: string; readonly stands: Stands }) 
 export function MachineRow({ machine, atHome, onDelete, onRename }: RowProps) {
   const { id, name, savedAt } = machine;
   const row = useRow(machine);
-  const stands = useStands(row, machine);
+  const { output: stands, failed } = useStands(row, machine);
   const [renaming, setRenaming] = useState(false);
   const exportMachine = useExport();
   const project = row.kind === 'there' ? row.project : null;
@@ -164,6 +164,7 @@ export function MachineRow({ machine, atHome, onDelete, onRename }: RowProps) {
           </h2>
         )}
         {project && stands && <Standing project={project} stands={stands} />}
+        {failed && <p className={styles.due}>where it stands could not be worked out: {failed}</p>}
         <p>changed {when}</p>
         {atHome && <Home atHome={atHome} onExport={hand} />}
       </div>
