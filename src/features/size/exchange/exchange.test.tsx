@@ -142,7 +142,7 @@ describe('two variants side by side', () => {
   });
   it('a link that nobody knows is no nought, and is called neither better nor worse', () => {
     const unknown = { ...report, lostMotion: { ...report.lostMotion, value: 0, missing: ['nut'] } };
-    const column = { axis, cost: 120, unpicked: 0, head: 'now', acts: null, comparison: null };
+    const column = { axis, name: 'now', cost: 120, unpicked: 0, head: 'now', acts: null, comparison: null };
     render(
       <PinColumns
         system="metric"

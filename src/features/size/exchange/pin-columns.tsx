@@ -19,6 +19,7 @@ import styles from './exchange.module.css';
 /** One way to make an axis: as it is now, or one that was put by. */
 export interface PinColumn {
   readonly id: string;
+  readonly name: string;
   readonly head: ReactNode;
   readonly axis: Axis;
   readonly report: AxisReport;
@@ -55,7 +56,9 @@ function Row({ title, columns, of }: RowProps) {
         {title}
       </TableCell>
       {columns.map((column) => (
-        <TableCell key={column.id}>{of(column)}</TableCell>
+        <TableCell key={column.id} data-title={column.name}>
+          {of(column)}
+        </TableCell>
       ))}
     </TableRow>
   );

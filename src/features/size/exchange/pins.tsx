@@ -68,8 +68,13 @@ function useColumns(mine: readonly Pin[], acts: (pin: Pin) => Pick<PinColumn, 'h
     return { now: money(stored), variants };
   }, [project, mine, index, stored, cuts, report]);
   return [
-    { id: 'now', head: 'now', axis, report, comparison: null, acts: null, ...reported.now },
-    ...reported.variants.map(({ pin, ...column }) => ({ ...column, ...acts(pin), id: pin.id })),
+    { id: 'now', name: 'now', head: 'now', axis, report, comparison: null, acts: null, ...reported.now },
+    ...reported.variants.map(({ pin, ...column }) => ({
+      ...column,
+      ...acts(pin),
+      id: pin.id,
+      name: pin.name,
+    })),
   ];
 }
 
