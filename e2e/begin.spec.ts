@@ -36,8 +36,8 @@ class Builder {
     await expect(this.next()).toHaveText(/how far the tool must reach|work area/i);
   }
   async area(length: string, width: string, height: string): Promise<void> {
-    await this.type('Work area, long way', length);
-    await this.type('Work area, across', width);
+    await this.type('Work length', length);
+    await this.type('Work width', width);
     await this.type('Work height', height);
   }
   /** Exchanges a link of the axis on the bench for a part of the catalogue. */

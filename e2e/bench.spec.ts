@@ -37,7 +37,7 @@ firstVisit(
       .first()
       .click();
     await expect(page.getByTestId('findings')).toContainText('Screw whips');
-    await expect(page.getByTestId('findings')).toContainText('÷ 8.7');
+    await expect(page.getByTestId('findings')).toContainText('89 % short');
     await expect(rung(page, 'Whip of the screw')).toHaveAccessibleName(/1\.38 m\/min.*gives out/);
   },
 );

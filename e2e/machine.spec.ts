@@ -112,7 +112,7 @@ test(
     await expect(page.getByLabel('Section').first()).toHaveValue('rect-tube');
     await page.getByRole('button', { name: 'Take back' }).click();
     await expect(page.getByLabel('Section').first()).toHaveValue('extrusion');
-    await field(page, 'Tool hangs down').fill('twelve');
+    await field(page, 'Tool down').fill('twelve');
     await expect(page.getByRole('alert').filter({ hasText: 'twelve' })).toContainText('a length is wanted');
   },
 );

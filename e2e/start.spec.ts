@@ -13,8 +13,8 @@ const workedOut = (page: Page) =>
 test('somebody who has only an idea gets machines that hold, and opens one', async ({ page }) => {
   await begin(page);
   await page.getByText('Pen and brush', { exact: true }).click();
-  await page.getByLabel('Work area, long way', { exact: true }).fill('24 in');
-  await page.getByLabel('Work area, across', { exact: true }).fill('18 in');
+  await page.getByLabel('Work length', { exact: true }).fill('24 in');
+  await page.getByLabel('Work width', { exact: true }).fill('18 in');
   await page.getByRole('button', { name: 'Work out whole machines' }).click();
   await workedOut(page);
   const plans = page.getByRole('region', { name: 'Plans' });
@@ -41,8 +41,8 @@ test('a machine that does not fit the room says what conflicts, and the work can
   await begin(page);
   await page.getByText('Pen and brush', { exact: true }).click();
   await page.getByRole('combobox', { name: 'Frame of' }).selectOption('steel');
-  await page.getByLabel('Room, long way', { exact: true }).fill('1 m');
-  await page.getByLabel('Room, across', { exact: true }).fill('0.9 m');
+  await page.getByLabel('Room length', { exact: true }).fill('1 m');
+  await page.getByLabel('Room width', { exact: true }).fill('0.9 m');
   await page.getByRole('button', { name: 'Work out whole machines' }).click();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible();

@@ -4,6 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { memo, useState } from 'react';
+import { Hint } from './hint';
 import styles from './basis-mark.module.css';
 
 export type BasisName = 'measured' | 'datasheet' | 'standard' | 'estimate' | 'ours';
@@ -55,16 +56,17 @@ export const BasisMark = memo(function BasisMark({ basis, of, onChange }: MarkPr
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <IconButton
-        size="small"
-        className={styles.mark ?? ''}
-        aria-haspopup="menu"
-        aria-label={`Basis of ${of}: ${basis}`}
-        title={`Basis: ${meaning[basis]}`}
-        onClick={(e) => setAnchor(e.currentTarget)}
-      >
-        <BasisShape basis={basis} />
-      </IconButton>
+      <Hint text={anchor ? '' : `Basis, where it comes from: ${meaning[basis]}`} beside="itself">
+        <IconButton
+          size="small"
+          className={styles.mark ?? ''}
+          aria-haspopup="menu"
+          aria-label={`Basis of ${of}: ${basis}`}
+          onClick={(e) => setAnchor(e.currentTarget)}
+        >
+          <BasisShape basis={basis} />
+        </IconButton>
+      </Hint>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {order.map((b) => (
           <MenuItem

@@ -2,7 +2,7 @@
 
 import NativeSelect from '@mui/material/NativeSelect';
 import useEventCallback from '@mui/utils/useEventCallback';
-import { memo, useId, useMemo } from 'react';
+import { memo, type RefObject, useId, useMemo, useRef } from 'react';
 import { wordsOf } from '@/words';
 import styles from './choice.module.css';
 import { Hint } from './hint';
@@ -26,6 +26,8 @@ interface ListProps {
   readonly describedBy: string | undefined;
   /** What the words of the label mean. */
   readonly told: string;
+  /** The row that it stands in. */
+  readonly row: RefObject<HTMLElement | null>;
   readonly value: string | number;
   readonly options: Options;
   readonly onText: (text: string) => void;
@@ -38,7 +40,7 @@ const sameList = ({ options: a, ...one }: ListProps, { options: b, ...other }: L
   sameOptions(a, b) && Object.entries(one).every(([key, v]) => v === other[key as keyof typeof other]);
 
 /** The list itself, drawn anew only where it reads otherwise. */
-const List = memo(function List({ id, label, describedBy, told, value, options, onText }: ListProps) {
+const List = memo(function List({ id, label, describedBy, told, row, value, options, onText }: ListProps) {
   const list = (
     <NativeSelect
       value={value}
@@ -53,12 +55,19 @@ const List = memo(function List({ id, label, describedBy, told, value, options, 
       ))}
     </NativeSelect>
   );
-  return told ? <Hint text={told}>{list}</Hint> : list;
+  return told ? (
+    <Hint text={told} beside={row}>
+      {list}
+    </Hint>
+  ) : (
+    list
+  );
 }, sameList);
 
 /** A choice among words, with the reason below it where a rule forbids it. */
 export function Choice<T extends string | number>({ label, value, options, onPick, bare }: ChoiceProps<T>) {
   const id = useId();
+  const row = useRef<HTMLDivElement>(null);
   const refusal = useRefusal();
   const told = useMemo(() => wordsOf(label), [label]);
   const pick = useEventCallback((text: string) => {
@@ -66,10 +75,11 @@ export function Choice<T extends string | number>({ label, value, options, onPic
     if (picked) refusal.attempt(() => onPick(picked[0]));
   });
   return (
-    <div className={bare ? styles.bare : styles.choice}>
+    <div ref={row} className={bare ? styles.bare : styles.choice}>
       {!bare && <label htmlFor={id}>{label}</label>}
       <List
         told={told}
+        row={row}
         id={id}
         label={bare ? label : undefined}
         describedBy={refusal.id}

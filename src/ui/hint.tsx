@@ -1,7 +1,7 @@
 'use client';
 
 import Tooltip from '@mui/material/Tooltip';
-import type { ReactElement } from 'react';
+import { type ReactElement, type RefObject, useCallback, useEffect, useState } from 'react';
 
 interface HintProps {
   /** What is said; empty: nothing opens. */
@@ -10,24 +10,58 @@ interface HintProps {
   readonly children: ReactElement;
   /** Opens by a tap too; a field opens it by being entered. */
   readonly tap?: boolean;
+  /** Stands beside this row, or beside what it is of, so that it covers no row before or after it. */
+  readonly beside?: RefObject<HTMLElement | null> | 'itself';
 }
 
 /** How long a tapped hint stays, ms. */
 const STAYS = 6000;
 
-/** A help that opens over what it is of, by pointer, keyboard or tap, and is read out with it. */
-export function Hint({ text, children, tap = false }: HintProps) {
+/** Where else a help goes that has no room beside its row: over what was filled in before. */
+const FLIP = { name: 'flip', options: { fallbackPlacements: ['left-start', 'top-start', 'bottom-start'] } };
+
+/** Closes the help that is open: there is one at a time, for a field entered and one pointed at make two. */
+let closeLast: (() => void) | undefined;
+
+function useAlone() {
+  const [open, setOpen] = useState(false);
+  const close = useCallback(() => setOpen(false), []);
+  const show = useCallback(() => {
+    if (closeLast !== close) closeLast?.();
+    closeLast = close;
+    setOpen(true);
+  }, [close]);
+  useEffect(
+    () => () => {
+      if (closeLast === close) closeLast = undefined;
+    },
+    [close],
+  );
+  return { open, show, close };
+}
+
+/** A help that opens beside or over what it is of, by pointer, keyboard or tap, and is read out with it. */
+export function Hint({ text, children, tap = false, beside }: HintProps) {
+  const { open, show, close } = useAlone();
   return (
     <Tooltip
       describeChild
       title={text}
-      placement="top-start"
+      open={open && text !== ''}
+      onOpen={show}
+      onClose={close}
+      placement={beside ? 'right-start' : 'top-start'}
       disableInteractive
       enterTouchDelay={tap ? 0 : undefined}
       leaveTouchDelay={tap ? STAYS : undefined}
-      // Gone at once: a help that fades would be placed anew by every keystroke. That of a field scrolls with
-      // it; that of a word must not be cut off by the box that the word stands in.
-      slotProps={{ popper: { disablePortal: !tap }, transition: { timeout: 0 } }}
+      // Gone at once: a help that fades would be placed anew by every keystroke.
+      slotProps={{
+        popper: {
+          ...(beside && beside !== 'itself' && { anchorEl: () => beside.current! }),
+          ...(beside && { modifiers: [FLIP] }),
+        },
+        transition: { timeout: 0 },
+      }}
     >
       {children}
     </Tooltip>

@@ -2,7 +2,7 @@
 
 import InputBase from '@mui/material/InputBase';
 import useEventCallback from '@mui/utils/useEventCallback';
-import { memo, useId, useMemo, useState } from 'react';
+import { memo, useId, useMemo, useRef, useState } from 'react';
 import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
 import { wordsOf } from '@/words';
 import { BasisMark, type BasisName } from './basis-mark';
@@ -45,6 +45,8 @@ const MOST_TOLD = 1e5;
 
 /** The value in the system that was not typed; empty where that says nothing new. */
 function otherText(kind: Kind, value: QuantityValue): string {
+  // A step angle is how the trade says it; the teeth behind it are ours to count.
+  if (kind === 'rotorTeeth') return '';
   const metric = formatQuantity(kind, value.si, 'metric');
   const same = value.typed.replace(/\s/g, '') === metric.text.replace(/\s/g, '');
   if (!same && !value.typed.endsWith(metric.unit) && Math.abs(Number(metric.number)) < MOST_TOLD)
@@ -124,17 +126,18 @@ function useDraft({ kind, system, value, optional, onText, onBasis }: QuantityFi
 export const QuantityField = memo(function QuantityField(props: QuantityFieldProps) {
   const { label, help, kind, value, optional = false, proposed } = props;
   const id = useId();
+  const row = useRef<HTMLDivElement>(null);
   const { text, error, also, typing, enter, take, leave, drop, setBasis } = useDraft(props);
   const changeBasis = useEventCallback(setBasis);
   const told = useMemo(() => help ?? wordsOf(label), [help, label]);
   const typed = value ? ownText(kind, value, props.system) : '';
   const other = value && !error ? otherText(kind, { ...value, typed }) : '';
   return (
-    <div className={styles.row} data-error={error ? '' : undefined}>
+    <div ref={row} className={styles.row} data-error={error ? '' : undefined}>
       <label className={styles.label} htmlFor={id}>
         {label}
       </label>
-      <Hint text={typing ? '' : told}>
+      <Hint text={typing ? '' : told} beside={row}>
         <InputBase
           id={id}
           className={styles.input ?? ''}

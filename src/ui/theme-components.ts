@@ -102,6 +102,14 @@ export const components: Components<Theme> = {
       head: { color: 'var(--rc-soft)', fontWeight: 500, lineHeight: 1.2 },
     },
   },
+  // A sheet that is laid over the page takes all of a phone.
+  MuiDialog: {
+    styleOverrides: {
+      paperFullWidth: {
+        '@media (max-width: 599px)': { width: '100%', maxWidth: '100%', maxHeight: '100%', margin: 0 },
+      },
+    },
+  },
   MuiDialogTitle: {
     styleOverrides: {
       root: {

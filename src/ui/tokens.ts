@@ -50,6 +50,6 @@ export const cssVariables = (scheme: Scheme): Record<string, string> =>
   );
 
 export const fonts = {
-  text: "'Atkinson Hyperlegible Next Variable', 'Segoe UI', sans-serif",
-  label: "'Barlow Condensed', 'Arial Narrow', sans-serif",
+  text: "'Atkinson Hyperlegible Next Variable', 'Signs', 'Segoe UI', sans-serif",
+  label: "'Barlow Condensed', 'Signs', 'Arial Narrow', sans-serif",
 } as const;

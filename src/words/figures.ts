@@ -16,6 +16,13 @@ const inUnit: Record<string, string> = {
   'shortest-ramp': 'ms',
 };
 
+/** Beyond this way a life says nothing more, m. */
+const FAR = 1e7;
+
+/** A life as a way. @param least whether it is one at least. */
+const farText = (way: number, least: boolean): string =>
+  `${least || way > FAR ? '≥ ' : ''}${formatNumber(Math.min(way, FAR) / 1000, 2)} km`;
+
 /** A figure as it is read off. */
 export function showFigure(
   id: string,
@@ -27,12 +34,11 @@ export function showFigure(
     return value < 0 ? 'locks itself' : `${(100 * value).toFixed(0)} %`;
   if (id === 'speed-ripple') return `${(100 * value).toFixed(1)} %`;
   if (id === 'grease') return value > 3.6e7 ? 'over 10000 h' : `${formatNumber(value / 3600, 2)} h`;
-  if (id === 'life' || id === 'guide-life')
-    return value > 1e7 ? 'over 10000 km' : `${formatIn(units.length[1]!, value / 1000, 2).number} km`;
+  if (id === 'life' || id === 'guide-life') return farText(value, id === 'guide-life');
   const unit =
     system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
-  // Pulses per length are typed into a controller: every digit counts.
-  const digits = id === 'pulses-per-length' ? 7 : 3;
+  // Pulses per length are typed into a controller: to a part in a million, finer than any scale is read.
+  const digits = id === 'pulses-per-length' ? 6 : 3;
   const text = unit ? formatIn(unit, value, digits).text : formatQuantity(kind, value, system, digits).text;
   return id === 'pulses-per-length' ? text.replace('pulses/', '/') : text;
 }

@@ -40,6 +40,15 @@ export const glossary: readonly Term[] = [
       'Where an input comes from: measured, datasheet, standard, estimate, or ours. It gives its spread.',
     ours: true,
   },
+  { word: 'ours', means: 'A number that we put in until you say yours.', ours: true, form: 'alone' },
+  { word: 'Slate', means: 'The sheet light on dark, as chalk on a slate.', ours: true, form: 'alone' },
+  { word: 'Paper', means: 'The sheet dark on light, as ink on paper.', ours: true, form: 'alone' },
+  {
+    word: 'Put by',
+    means: 'Keeps what stands now beside the plan, so that it can be compared and taken back.',
+    ours: true,
+    form: 'alone',
+  },
   {
     word: 'rung',
     means: 'One speed at which something gives out; the lowest rung of the ladder governs.',

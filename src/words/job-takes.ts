@@ -4,8 +4,8 @@ type Key = keyof typeof jobTakes;
 
 /** What a controller may read its own way. */
 export const jobTakeNames: Readonly<Record<Key, string>> = {
-  units: 'Units before G20 or G21',
-  motion: 'Motion before G0 to G3',
+  units: 'Units at the start',
+  motion: 'Motion at the start',
   centres: 'I, J, K count from',
   dwell: 'P of a dwell',
   home: 'G28 sends home',

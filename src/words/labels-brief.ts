@@ -6,19 +6,19 @@ export const briefInputs: Record<string, InputText> = {
   'brief.stock.width': { label: 'Widest stock' },
   'brief.stock.thickness': { label: 'Thickest stock' },
   'brief.area.length': {
-    label: 'Work area, long way',
+    label: 'Work length',
     help:
       'What the tool must reach. Travel is more: offsets and margins come on top, 20 mm a ' +
       'side is common.',
   },
-  'brief.area.width': { label: 'Work area, across' },
+  'brief.area.width': { label: 'Work width' },
   'brief.area.height': { label: 'Work height' },
   'brief.accuracy': {
     label: 'Accuracy',
     help: 'How far a finished size may be off. It judges sag, flex and lost motion.',
   },
-  'brief.place.length': { label: 'Room, long way' },
-  'brief.place.width': { label: 'Room, across' },
+  'brief.place.length': { label: 'Room length' },
+  'brief.place.width': { label: 'Room width' },
   'brief.place.bench': { label: 'Bench depth', help: 'Where the machine stands on a bench.' },
   'brief.place.door': { label: 'Door', help: 'Clear width that it must pass in one piece.' },
   'brief.place.floorLoad': { label: 'Floor carries', help: 'All of the machine together.' },

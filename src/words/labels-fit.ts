@@ -76,7 +76,7 @@ export const fitText: Record<FitPath, FieldText> = {
     help: 'At each end, so that no ball is lost. Empty: a lead, and at least 5 mm (common practice).',
   },
   'fit.journals.drive': {
-    label: 'Journal at the drive',
+    label: 'Journal at drive',
     help: 'What is turned beyond the thread: bearing seat, lock nut, shank for the coupling.',
   },
   'fit.journals.far': { label: 'Far journal', help: 'Bearing seat and ring groove at the other end.' },

@@ -67,11 +67,11 @@ const text: Record<string, InputText> = {
     help: 'Of the rails of the long axis above the feet. On a bench count from the feet on the bench.',
   },
   'structure.tool.reach': {
-    label: 'Tool stands out',
+    label: 'Tool out',
     help: 'From the middle of the beam to the tool, along the bed.',
   },
   'structure.tool.drop': {
-    label: 'Tool hangs down',
+    label: 'Tool down',
     help: 'From the middle of the beam to the tip at full depth.',
   },
   'structure.tool.lever': {
@@ -163,14 +163,20 @@ const text: Record<string, InputText> = {
   'passing.folded.across': { label: 'Folded, across' },
   'passing.folded.up': { label: 'Folded, high' },
   'passing.wall': { label: 'Enclosure walls', help: 'Thickness of one wall, with what is kept free inside.' },
-  'passing.spindle.diameter': { label: 'Spindle, diameter', help: 'Of its body, as it is drawn.' },
+  'passing.spindle.diameter': { label: 'Spindle diameter', help: 'Of its body, as it is drawn.' },
   'passing.spindle.length': { label: 'Spindle, length', help: 'Of its body, from end to end.' },
   'shims.N.thickness': { label: 'Sheet' },
   'shims.N.count': { label: 'How many', help: 'Empty: as many as are wanted.' },
   'structure.beam.strips.N.width': { label: 'Width' },
   'structure.beam.strips.N.height': { label: 'Height' },
-  'structure.beam.strips.N.up': { label: 'Up from the middle' },
-  'structure.beam.strips.N.out': { label: 'Out from the middle' },
+  'structure.beam.strips.N.up': {
+    label: 'Upwards',
+    help: 'From the middle of the beam to the middle of what is on it.',
+  },
+  'structure.beam.strips.N.out': {
+    label: 'Outwards',
+    help: 'From the middle of the beam to the middle of what is on it.',
+  },
 };
 
 const shape: Record<string, InputText> = {

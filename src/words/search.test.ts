@@ -13,7 +13,7 @@ const figures = {
 
 describe('words of a search', () => {
   it('say a figure in the units of the sheet, and what is not all known as a bound', () => {
-    expect(scaleText(figures, 'speed', 'metric')).toBe('× 1.23');
+    expect(scaleText(figures, 'speed', 'metric')).toBe('1.23 × asked');
     expect(scaleText(figures, 'torque', 'metric')).toBe('nothing asked');
     expect(scaleText(figures, 'stiffness', 'metric')).toBe('≤ 25 N/µm');
     expect(scaleText(figures, 'lost', 'metric')).toBe('13 µm');

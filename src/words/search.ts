@@ -51,7 +51,7 @@ export function scaleText(figures: LineFigures, scale: Scale, system: UnitSystem
   if (scale === 'effort') return `${formatNumber(figures.effort, 2)} h`;
   const unit = scaleUnit(scale, system);
   if (scale === 'speed' || scale === 'torque' || !unit)
-    return Number.isFinite(figures[scale]) ? `× ${formatNumber(figures[scale], 3)}` : 'nothing asked';
+    return Number.isFinite(figures[scale]) ? `${formatNumber(figures[scale], 3)} × asked` : 'nothing asked';
   const bound = scale === 'stiffness' ? '≤ ' : '≥ ';
   const digits = scale === 'stiffness' ? 3 : 2;
   return (figures.unknown[scale] ? bound : '') + formatIn(unit, figures[scale], digits).text;

@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/checks';
 import { formatIn, formatNumber, formatQuantity, type Kind, type UnitSystem, units } from '@/core/units';
 
-/** What a finding says: a title, one big figure where there is one ("÷ 8.7"), and sentences. */
+/** What a finding says: a title, one big figure where there is one ("18 % short"), and sentences. */
 export interface FindingText {
   readonly title: string;
   readonly big?: string;
@@ -40,9 +40,25 @@ export interface Teller {
 
 export type FindingWords = (teller: Teller) => FindingText;
 
-/** A ratio without a basis says nothing. */
-const big = (sign: string, ratio: number) =>
-  Number.isFinite(ratio) ? { big: `${sign} ${formatNumber(ratio, 2)}` } : {};
+/** From so many times the limit on it is said as times, not as what is over. */
+const TIMES = 2;
+
+/**
+ * How far something falls short of what it is held against: "18 % short".
+ * @param share the part of it that is there, above 0 and below 1.
+ */
+export const shortText = (share: number): string =>
+  `${formatNumber(Math.min(99, 100 * (1 - share)), 2)} % short`;
+
+/**
+ * How far something is over its limit: "44 % over", "2.4 × the limit". @param ratio to the limit, above 1.
+ */
+const overText = (ratio: number): string =>
+  ratio < TIMES ? `${formatNumber(100 * (ratio - 1), 2)} % over` : `${formatNumber(ratio, 2)} × the limit`;
+
+/** A ratio without a basis says nothing, and neither does one on the other side of the limit. */
+const big = (say: (ratio: number) => string, ratio: number, says: boolean) =>
+  says && Number.isFinite(ratio) ? { big: say(ratio) } : {};
 
 export function tellerOf(f: Finding, system: UnitSystem): Teller {
   const say = (kind: Kind, si: number, digits = 3) => formatQuantity(kind, si, system, digits).text;
@@ -58,7 +74,11 @@ export function tellerOf(f: Finding, system: UnitSystem): Teller {
     value: say(f.kind, f.value),
     limit: say(f.kind, f.limit),
     thin: f.verdict === 'thin',
-    missing: !gives ? {} : f.value > 0 ? big('÷', f.limit / f.value) : { big: 'not at all' },
-    over: gives && f.limit > 0 ? big('×', f.value / f.limit) : {},
+    missing: !gives
+      ? {}
+      : f.value > 0
+        ? big(shortText, f.value / f.limit, f.value < f.limit)
+        : { big: 'not at all' },
+    over: gives && f.limit > 0 ? big(overText, f.value / f.limit, f.value > f.limit) : {},
   };
 }

@@ -1,8 +1,9 @@
 import type { DemandId, GivesWay, SearchLink } from '@/core/choose';
 import type { Checked } from '@/core/findings';
-import { formatNumber, formatQuantity, type Kind, type UnitSystem } from '@/core/units';
+import { formatQuantity, type Kind, type UnitSystem } from '@/core/units';
 import { checkNameOf } from './remedies';
 import { searchLinkNames } from './search';
+import { shortText } from './teller';
 
 const demands: Readonly<Record<DemandId, { readonly name: string; readonly kind: Kind }>> = {
   rapid: { name: 'rapid', kind: 'speed' },
@@ -34,6 +35,6 @@ export function changedText(links: readonly SearchLink[]): string {
 /** What gives out with a part, and by how much. */
 export function givesOutText({ code, kind, value, limit, margin }: Checked, system: UnitSystem): string {
   const say = (v: number) => formatQuantity(kind, v, system, 3).text;
-  const by = margin > 0 && margin < 1 ? `, short by ÷ ${formatNumber(1 / margin, 2)}` : '';
+  const by = margin > 0 && margin < 1 ? `, ${shortText(margin)}` : '';
   return `${checkNameOf(code)}: ${say(value)} against ${say(limit)}${by}`;
 }

@@ -71,7 +71,19 @@ export function formatIn(unit: Unit, si: number, digits = 4): FormattedQuantity 
   };
 }
 
-/** An SI value in the display unit of a system. */
+/** How fine the display unit of a kind is read at most, in decimals: a micrometre, a tenth of a thou. */
+const finest: Readonly<Record<string, number>> = { mm: 3, in: 4 };
+
+/** Digits of a value that stand before its finest decimal; one at least, so that nothing small reads as 0. */
+function digitsUpTo(decimals: number, value: number): number {
+  if (value === 0 || !Number.isFinite(value)) return 1;
+  return Math.max(1, decimals + 1 + Math.floor(Math.log10(Math.abs(value))));
+}
+
+/** An SI value in the display unit of a system. A length is told no finer than it can be read. */
 export function formatQuantity(kind: Kind, si: number, system: UnitSystem, digits = 4): FormattedQuantity {
-  return formatIn(displayUnit(kind, system), si, digits);
+  const unit = displayUnit(kind, system);
+  const decimals = kind === 'length' ? finest[unit.symbol] : undefined;
+  if (decimals === undefined) return formatIn(unit, si, digits);
+  return formatIn(unit, si, Math.min(digits, digitsUpTo(decimals, unit.fromSi(si))));
 }

@@ -55,7 +55,7 @@ export function Bodies({ path, bodies, weighed, least }: BodiesProps) {
   const { system, editor } = useMachine();
   const setAll = (next: readonly Body[], label: string) =>
     editor.apply([{ path, value: next as unknown as Plain }], label);
-  const say = (kg: number) => formatQuantity('mass', kg, system, 4).text;
+  const say = (kg: number) => formatQuantity('mass', kg, system, 3).text;
   const remove = (body: Body) =>
     setAll(
       bodies.filter((b) => b.id !== body.id),

@@ -12,7 +12,7 @@ import styles from './brief.module.css';
 
 function useMass() {
   const { system } = useMachine();
-  return (kg: number) => formatQuantity('mass', kg, system, 4).text;
+  return (kg: number) => formatQuantity('mass', kg, system, 3).text;
 }
 
 /** Who carries whom, and what everything weighs. */

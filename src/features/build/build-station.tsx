@@ -47,10 +47,13 @@ const notes: Record<BuildViewId, (known: Known) => string> = {
   calendar: ({ state: { work } }) => {
     const first = work?.plan.firstMotion;
     if (first === undefined) return '';
-    return `moves ${work?.plan.undue ? '≥ ' : ''}${dateOfWall(first)}`;
+    return `moves ${work?.plan.undue ? '≥ ' : ''}${dayOf.format(new Date(dateOfWall(first)))}`;
   },
   wiring: ({ build: { needs } }) => `${needs.filter((n) => n.kind === 'motor-cable').length} axes`,
 };
+
+/** A day as a tab has room for it. */
+const dayOf = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 
 function tabsOf(id: string, shown: BuildViewId, known: Known): SheetTab[] {
   const found = [...(known.build.answer?.findings ?? []), ...known.state.findings];

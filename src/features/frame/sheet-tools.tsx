@@ -7,6 +7,8 @@ import { memo, type ReactNode } from 'react';
 import { put } from '@/core/model';
 import { type Session, useSessionState } from '@/session';
 import { Action } from '@/ui/action';
+import { Hint } from '@/ui/hint';
+import { wordsOf } from '@/words';
 import type { MachineEditor } from './editor';
 import { useExport } from './export';
 import { useMachine } from './machine-context';
@@ -29,14 +31,11 @@ interface UndoProps {
 const UndoWords = memo(function UndoWords({ session, steps, last, more }: UndoProps) {
   return (
     <>
-      <Button
-        size="small"
-        disabled={last === undefined}
-        onClick={() => session.undo()}
-        title={last === undefined ? 'Nothing to take back' : `Take back: ${last}`}
-      >
-        Undo{steps ? ` ${steps}` : ''}
-      </Button>
+      <Hint text={last === undefined ? '' : `Take back: ${last}`}>
+        <Button size="small" disabled={last === undefined} onClick={() => session.undo()}>
+          Undo{steps ? ` ${steps}` : ''}
+        </Button>
+      </Hint>
       <Button size="small" disabled={!more} onClick={() => session.redo()}>
         Redo
       </Button>
@@ -54,9 +53,11 @@ const SheetWords = memo(function SheetWords({ metric, editor }: { metric: boolea
       >
         {metric ? 'mm → in' : 'in → mm'}
       </Action>
-      <Button size="small" onClick={() => setMode(dark ? 'light' : 'dark')}>
-        {dark ? 'Paper' : 'Slate'}
-      </Button>
+      <Hint text={dark ? wordsOf('Paper') : wordsOf('Slate')}>
+        <Button size="small" onClick={() => setMode(dark ? 'light' : 'dark')}>
+          {dark ? 'Paper' : 'Slate'}
+        </Button>
+      </Hint>
     </>
   );
 });

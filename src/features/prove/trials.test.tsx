@@ -107,8 +107,8 @@ describe('proof', () => {
   });
   it('the controller’s class and its pauses change the program', async () => {
     const session = await show('proof', 'steps:bed');
-    await userEvent.selectOptions(await screen.findByLabelText('A pause is counted in'), 'milliseconds');
-    await userEvent.selectOptions(screen.getByLabelText('At a reading it waits'), 'dwell');
+    await userEvent.selectOptions(await screen.findByLabelText('Pause counted in'), 'milliseconds');
+    await userEvent.selectOptions(screen.getByLabelText('Waits for readings'), 'dwell');
     await waitFor(() => expect(screen.getByLabelText('Program text')).toHaveTextContent('G4 P3000'));
     expect(session.project!.posting.dwell).toBe('milliseconds');
   });

@@ -29,7 +29,7 @@ describe('the guided start', () => {
     expect(session.project!.brief).toMatchObject({ work: 'router', wishes: { job: 'aluminium' } });
     await userEvent.click(screen.getByRole('radio', { name: /a sliding lid/ }));
     expect(session.project!.brief.accuracy!.si).toBeCloseTo(1e-4, 12);
-    await userEvent.type(screen.getByLabelText('Work area, long way'), '24 in');
+    await userEvent.type(screen.getByLabelText('Work length'), '24 in');
     expect(session.project!.brief.area.length!.si).toBeCloseTo(0.6096, 9);
     await userEvent.selectOptions(screen.getByLabelText('Arrangement'), 'moving-table');
     expect(session.project!.brief).toMatchObject({

@@ -150,7 +150,7 @@ export function SectionBlock({ plan, pieceName, busy }: BlockProps) {
   return (
     <section className={styles.section} aria-label={name}>
       <h2 className={page.heading}>
-        <span>{name}</span>{' '}
+        <span className={styles.asWritten}>{name}</span>{' '}
         <small>
           {cut} of {plan.pieces.length} cut
           {plan.section.hard ? ' · hardened: abrasive wheel, eyes, lungs, grit kept out' : ''}

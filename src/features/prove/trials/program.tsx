@@ -40,7 +40,7 @@ function Choices({ waits, onWaits }: ChoicesProps) {
         onPick={(controller) => editor.apply([put('wiring', { ...wiring, controller })], 'Controller')}
       />
       <Choice
-        label="At a reading it waits"
+        label="Waits for readings"
         value={waits}
         options={[
           ['press', 'until start is pressed'],
@@ -49,7 +49,7 @@ function Choices({ waits, onWaits }: ChoicesProps) {
         onPick={onWaits}
       />
       <Choice
-        label="A pause is counted in"
+        label="Pause counted in"
         value={posting.dwell}
         options={[
           ['', 'as usual for its class'],

@@ -104,7 +104,7 @@ function RecordFields({ state, acts }: PartProps) {
         />
       </label>
       <Choice
-        label="Compensation in the controller"
+        label="Compensation"
         value={record?.compensation ?? ''}
         options={[
           ['', 'not said'],

@@ -1,7 +1,7 @@
 'use client';
 
 import InputBase from '@mui/material/InputBase';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { familiesOf, type Family, type PartLink, partsIn, presentFamily, swapEdits } from '@/core/catalogue';
 import { compareReports } from '@/core/choose';
 import { OwnPartForm } from '@/features/fields';
@@ -87,7 +87,7 @@ export function ExchangeDialog({ link, onClose }: ExchangeProps) {
         />
       }
     >
-      <div className={styles.body}>
+      <div className={styles.body} data-picked={(choice && !adding) || undefined}>
         <div className={styles.list}>
           {adding ? (
             <OwnPartForm
@@ -121,8 +121,14 @@ function Side({ choice }: { choice: TriedPart | undefined }) {
     () => (choice?.report ? compareReports(report, choice.report) : null),
     [report, choice],
   );
+  const side = useRef<HTMLElement>(null);
+  const shown = choice?.part.id;
+  // On the phone it takes the place of the list, which was scrolled: it begins with its name.
+  useEffect(() => {
+    if (shown) side.current?.scrollIntoView({ block: 'start' });
+  }, [shown]);
   return (
-    <aside className={styles.side} aria-live="polite" aria-label="What changes">
+    <aside ref={side} className={styles.side} aria-live="polite" aria-label="What changes">
       {!choice && (
         <p className={styles.empty}>
           Pick a part: what changes in every answer stands here before you take it.
@@ -173,10 +179,17 @@ function Foot({ family, choice, onAdd, onDropped, onClose }: FootProps) {
   };
   return (
     <>
-      <PartFiles family={family} />
-      <Action disabled={own.length >= MOST_OWN} onAct={onAdd}>
-        Add my own part…
-      </Action>
+      <div className={styles.further} data-picked={choice !== undefined || undefined}>
+        <PartFiles family={family} />
+        <Action disabled={own.length >= MOST_OWN} onAct={onAdd}>
+          Add my own part…
+        </Action>
+      </div>
+      {choice && (
+        <Action className={styles.back} onAct={onDropped}>
+          Other parts
+        </Action>
+      )}
       {mine && <Action onAct={() => drop(mine)}>Remove my part</Action>}
       <span className={styles.grow} />
       <Action onAct={onClose}>Cancel</Action>

@@ -23,6 +23,7 @@ import { applyEdits, type Axis, axisIssues, getAt, isMeasure, type OwnPart } fro
 import { formatQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
+import { Choice } from '@/ui/choice';
 import { VerdictMark } from '@/ui/verdict-mark';
 import { labelOf, refusalText, verdictText, wantedWords } from '@/words';
 import { useAxis } from '../axis-context';
@@ -86,6 +87,23 @@ interface Order {
   readonly down: boolean;
 }
 
+/** The order of the catalogue. */
+const AS_LISTED = '';
+
+/** Orders as a list to choose from, where a table has no head: each figure up and down. */
+const ordersOf = (
+  heads: readonly (readonly [PartOrder, string])[],
+): readonly (readonly [string, string])[] => [
+  [AS_LISTED, 'the list'],
+  ...heads.flatMap(([by, title]) => [
+    [by, `${title}, least first`] as const,
+    [`-${by}`, `${title}, most first`] as const,
+  ]),
+];
+
+const orderOf = (value: string): Order | null =>
+  value === AS_LISTED ? null : { by: value.replace(/^-/, ''), down: value.startsWith('-') };
+
 /** The head of a column that the list can be sorted by. */
 function Head({
   by,
@@ -135,8 +153,17 @@ export function PartList({ family, parts, filter, picked, onPick }: PartListProp
   if (!found.length)
     return <p className={styles.empty}>No part of this family has “{filter}” in its name or figures.</p>;
   const heads: readonly (readonly [PartOrder, string])[] = family.columns.map((c) => [c.path, c.title]);
+  const orders = ordersOf([['name', 'name'], ...heads, ['price', 'price']]);
   return (
     <>
+      <div className={styles.sort}>
+        <Choice
+          label="In the order of"
+          value={here ? `${here.down ? '-' : ''}${here.by}` : AS_LISTED}
+          options={orders}
+          onPick={(value) => setOrder(orderOf(value))}
+        />
+      </div>
       <Table className={styles.parts ?? ''} stickyHeader>
         <TableHead>
           <TableRow>
@@ -201,7 +228,7 @@ function PartRow({ family, tried, mine, picked, onPick }: PartRowProps) {
           {part.values[c.path] ?? ''}
         </TableCell>
       ))}
-      <TableCell className={styles.good ?? ''} data-title="Axis good for">
+      <TableCell className={styles.good ?? ''} data-title="Good for">
         <GoodFor {...tried} />
       </TableCell>
       <TableCell data-title="Price, example">

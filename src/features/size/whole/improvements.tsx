@@ -61,6 +61,7 @@ function Improvement({ trial, way, sag }: { trial: FrameTrial; way: WayId; sag: 
   const { system } = useMachine();
   const { heavier, gain } = trial;
   const effect = [
+    'times the stiffness',
     Math.abs(trial.sag - sag) > LEAST_SAG * sag && `sag ${micro(trial.sag, system)}`,
     Math.abs(heavier) >= LEAST_MASS &&
       `${heavier > 0 ? '+' : '−'}${formatQuantity('mass', Math.abs(heavier), system, 2).text} move`,
