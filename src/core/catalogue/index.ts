@@ -16,6 +16,7 @@ export { extrusionSection, sectionInMm, tubeSection } from './members';
 export { leadVariation, type ScrewSize, screwSizes, usualSpeedLimit } from './screws';
 export {
   type Column,
+  choicesAt,
   columnsOf,
   families,
   familiesOf,
@@ -25,7 +26,9 @@ export {
   motorKindsOf,
   type Part,
   type PartFault,
+  type TypedPart,
   partFault,
+  partFaults,
   type PartLink,
   type PartOrder,
   partOfOwn,

@@ -2,10 +2,21 @@
 
 import InputBase from '@mui/material/InputBase';
 import { useId, useState } from 'react';
-import { columnsOf, type Family, type Part, partFault } from '@/core/catalogue';
-import { type Axis, getAt, isMeasure, type OwnPart } from '@/core/model';
+import {
+  choicesAt,
+  columnsOf,
+  type Family,
+  type Part,
+  type PartFault,
+  partFaults,
+  type TypedPart,
+} from '@/core/catalogue';
+import { type Axis, fieldRuleAt, getAt, isMeasure, type OwnPart } from '@/core/model';
+import { displayUnit, parseQuantity, type UnitSystem } from '@/core/units';
+import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
 import { Action } from '@/ui/action';
+import { Choice } from '@/ui/choice';
 import { type Refused, useRefusal } from '@/ui/refusal';
 import { labelOf, wantedWords } from '@/words';
 import styles from './own-part-form.module.css';
@@ -40,35 +51,43 @@ function nowAt(axis: Axis | undefined, path: string): string {
 const nameOf = (field: string) =>
   formNames[field] ?? (labelOf(field) === field ? field.split('.').pop()! : labelOf(field));
 
-interface Draft {
-  readonly name: string;
-  readonly values: Readonly<Record<string, string>>;
-  readonly price: string;
-  readonly onHand: string;
+interface Draft extends TypedPart {
   readonly note: string;
 }
+
+/** A text as it means the same in a file: a bare number gets the unit that the sheet is in. */
+function withUnit(path: string, text: string, system: UnitSystem): string {
+  const rule = fieldRuleAt(path);
+  const typed = text.trim();
+  if (!rule || typed === '' || parseQuantity(rule.kind, typed).ok) return typed;
+  const full = `${typed} ${displayUnit(rule.kind, system).symbol}`;
+  return parseQuantity(rule.kind, full).ok ? full : typed;
+}
+
+const completed = (draft: Draft, system: UnitSystem): Draft => ({
+  ...draft,
+  values: Object.fromEntries(
+    Object.entries(draft.values).map(([path, text]) => [path, withUnit(path, text, system)]),
+  ),
+});
 
 const partOf = (family: Family, draft: Draft): OwnPart => ({
   id: freshId(),
   family: family.id,
   name: draft.name.trim(),
-  values: Object.fromEntries(
-    Object.entries(draft.values)
-      .map(([path, typed]) => [path, typed.trim()] as const)
-      .filter(([, typed]) => typed !== ''),
-  ),
+  values: Object.fromEntries(Object.entries(draft.values).filter(([, typed]) => typed !== '')),
   price: draft.price.trim() === '' ? null : Number(draft.price.replace(',', '.')),
   onHand: Number(draft.onHand),
   note: draft.note.trim(),
 });
 
-/**
- * A part of the builder's own: the columns of its family, started from the picked part or from what is
- * fitted.
- */
-export function OwnPartForm({ family, like, fitted, onHand = 0, onAdd, onCancel }: FormProps) {
+const faultText = ({ field, read, wanted }: PartFault): string =>
+  `${nameOf(field)}: read “${read}”; wanted ${wantedWords(wanted)}.`;
+
+/** What is typed of a part, and what is wrong with it once somebody has asked for it to be kept. */
+function useDraft({ family, like, fitted, onHand = 0 }: FormProps) {
+  const { system } = useMachine();
   const paths = columnsOf(family);
-  const refusal = useRefusal();
   const [draft, setDraft] = useState<Draft>(() => ({
     name: like ? `${like.name} (own)` : `Own ${family.name.toLowerCase()}`,
     values: Object.fromEntries(paths.map((p) => [p, like?.values[p] ?? nowAt(fitted, p)])),
@@ -76,17 +95,43 @@ export function OwnPartForm({ family, like, fitted, onHand = 0, onAdd, onCancel 
     onHand: String(onHand),
     note: '',
   }));
-  const add = () => {
-    const fault = partFault(family, draft);
-    if (!fault) return onAdd(partOf(family, draft));
-    return `${nameOf(fault.field)}: read “${fault.read}”; wanted ${wantedWords(fault.wanted)}.`;
+  const [asked, setAsked] = useState(false);
+  const full = completed(draft, system);
+  const faults = partFaults(family, full);
+  return {
+    paths,
+    draft,
+    full,
+    faults,
+    shown: asked ? faults : [],
+    ask: () => setAsked(true),
+    set: (field: 'name' | 'price' | 'onHand' | 'note', text: string) => setDraft({ ...draft, [field]: text }),
+    setValue: (path: string, text: string) =>
+      setDraft({ ...draft, values: { ...draft.values, [path]: text } }),
+  };
+}
+
+/**
+ * A part of the builder's own: the columns of its family, started from the picked part or from what is
+ * fitted. All that is wrong is said at once, and its fields are marked.
+ */
+export function OwnPartForm(props: FormProps) {
+  const { family, onAdd, onCancel } = props;
+  const { paths, draft, full, faults, shown, ask, set, setValue } = useDraft(props);
+  const refusal = useRefusal();
+  const wrong = (field: string) => shown.some((f) => f.field === field);
+  const keep = () => {
+    ask();
+    if (!faults.length) return onAdd(partOf(family, full));
+    return faults.map(faultText).join(' ');
   };
   const own = (field: 'name' | 'price' | 'onHand' | 'note') => (
     <Row
       label={nameOf(field)}
       value={draft[field]}
+      wrong={wrong(field)}
       most={field === 'note' ? 500 : 80}
-      onText={(text) => setDraft({ ...draft, [field]: text })}
+      onText={(text) => set(field, text)}
     />
   );
   return (
@@ -94,7 +139,7 @@ export function OwnPartForm({ family, like, fitted, onHand = 0, onAdd, onCancel 
       aria-label={`Own part: ${family.name}`}
       onSubmit={(e) => {
         e.preventDefault();
-        refusal.attempt(add);
+        refusal.attempt(keep);
       }}
     >
       {own('name')}
@@ -103,8 +148,10 @@ export function OwnPartForm({ family, like, fitted, onHand = 0, onAdd, onCancel 
           key={path}
           label={nameOf(path)}
           value={draft.values[path] ?? ''}
+          choices={choicesAt(family, path)}
+          wrong={wrong(path)}
           most={80}
-          onText={(text) => setDraft({ ...draft, values: { ...draft.values, [path]: text } })}
+          onText={(text) => setValue(path, text)}
         />
       ))}
       {own('price')}
@@ -125,18 +172,27 @@ interface RowProps {
   readonly label: string;
   readonly value: string;
   readonly most: number;
+  /** What is chosen among; none: it is typed. */
+  readonly choices?: readonly string[];
+  /** What is typed there was refused, or would be. */
+  readonly wrong: boolean;
   readonly onText: (text: string) => void;
 }
 
-function Row({ label, value, most, onText }: RowProps) {
+function Row({ label, value, most, choices = [], wrong, onText }: RowProps) {
   const id = useId();
+  if (choices.length) {
+    const options = [['', 'not stated'] as const, ...choices.map((word) => [word, word] as const)];
+    return <Choice label={label} value={value} options={options} onPick={onText} />;
+  }
   return (
-    <div className={styles.formRow}>
+    <div className={styles.formRow} data-wrong={wrong || undefined}>
       <label htmlFor={id}>{label}</label>
       <InputBase
         id={id}
         value={value}
         autoComplete="off"
+        error={wrong}
         slotProps={{ input: { maxLength: most } }}
         onChange={(e) => onText(e.target.value)}
       />

@@ -9,7 +9,7 @@ export { motorKindsOf } from './motors';
 export { withThread } from './screws';
 export { presentFamily } from './present';
 export { isOrder, type PartOrder, searchParts, sortedParts } from './search';
-export { columnsOf, type PartFault, partFault } from './own';
+export { choicesAt, columnsOf, type PartFault, partFault, partFaults, type TypedPart } from './own';
 export { type Column, type Family, type Part, type PartLink, partValue, swapEdits } from './part';
 
 /** Every family of the catalogue, in the order of the drive train. */

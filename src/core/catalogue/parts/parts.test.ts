@@ -2,7 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { applyEdits, axisIssues, fieldRuleAt, startingAxis } from '@/core/model';
 import { axisReport } from '@/core/machine';
 import { demoAxis } from '@test/helpers/demo';
-import { columnsOf, families, familiesOf, familyById, partFault, partsIn, swapEdits } from '..';
+import {
+  choicesAt,
+  columnsOf,
+  families,
+  familiesOf,
+  familyById,
+  partFault,
+  partFaults,
+  partsIn,
+  swapEdits,
+} from '..';
 
 const value = (family: string, part: string, path: string) =>
   familyById(family)!.parts.find((p) => p.id === part)!.values[path];
@@ -173,5 +183,29 @@ describe('the catalogue', () => {
     for (const path of columnsOf(stepper))
       expect(fieldRuleAt(path) !== undefined || path === 'motor.loop').toBe(true);
     expect(familiesOf('motor').map((f) => f.id)).toContain('servo');
+  });
+});
+
+describe('a part that is typed', () => {
+  const carriages = familyById('profile-rail')!;
+  it('may be rated for 50 km or for 100 km, though those of the list are for 50', () => {
+    expect(choicesAt(carriages, 'guide.ratingBasis')).toEqual(['50', '100']);
+    expect(choicesAt(carriages, 'guide.dynamicRating')).toEqual([]);
+  });
+  it('is told all that is wrong with it, in the order of its fields', () => {
+    const stepper = familyById('stepper')!;
+    const values = {
+      'motor.holdingTorque': 'strong',
+      'motor.ratedCurrent': '2 A',
+      'motor.inductance': '3 mm',
+    };
+    const faults = partFaults(stepper, { name: '', values, price: 'cheap', onHand: '1.5' });
+    expect(faults.map((f) => f.field)).toEqual([
+      'name',
+      'motor.holdingTorque',
+      'motor.inductance',
+      'price',
+      'onHand',
+    ]);
   });
 });

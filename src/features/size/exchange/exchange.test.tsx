@@ -94,8 +94,17 @@ describe('exchange of a part', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Keep this part' }));
     expect(screen.getByRole('alert')).toHaveTextContent('Holding torque: read “strong”; wanted a torque');
     expect(session.project!.ownParts).toEqual([]);
+    // All that is wrong at once.
+    await userEvent.clear(screen.getByLabelText('On hand'));
+    await userEvent.type(screen.getByLabelText('On hand'), 'two');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep this part' }));
+    expect(screen.getByRole('alert')).toHaveTextContent(/“strong”.*On hand: read “two”/);
+    expect(screen.getByLabelText('On hand')).toBeInvalid();
+    await userEvent.clear(screen.getByLabelText('On hand'));
+    await userEvent.type(screen.getByLabelText('On hand'), '0');
     await userEvent.clear(screen.getByLabelText('Holding torque'));
-    await userEvent.type(screen.getByLabelText('Holding torque'), '3 N·m');
+    // As a field of the sheet takes it: without a unit it is in that of the sheet.
+    await userEvent.type(screen.getByLabelText('Holding torque'), '3');
     await userEvent.click(screen.getByRole('button', { name: 'Keep this part' }));
     const [kept] = session.project!.ownParts;
     expect(kept).toMatchObject({
