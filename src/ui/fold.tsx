@@ -5,6 +5,7 @@ import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import { createContext, memo, type ReactNode, useContext, useMemo, useState } from 'react';
+import { usePrinting } from './use-printing';
 
 interface FoldProps {
   readonly summary: ReactNode;
@@ -16,8 +17,8 @@ interface FoldProps {
   readonly level?: 'h2' | 'h3' | 'h4' | 'div' | undefined;
   /** Whether a sign at the end shows that it opens. */
   readonly sign?: boolean | undefined;
-  /** Made only when it is first opened, where it is dear; what is to be printed is made at once. */
-  readonly lazy?: boolean | undefined;
+  /** Made only when it is first opened, where it is dear; `screen`: and when it is printed. */
+  readonly lazy?: boolean | 'screen' | undefined;
 }
 
 type Filling = Pick<FoldProps, 'summary' | 'children'>;
@@ -35,6 +36,7 @@ const Shell = memo(function Shell(props: Omit<FoldProps, keyof Filling>) {
   const { open = false, className, level = 'h3', sign = true, lazy = false } = props;
   const [atFirst] = useState(open);
   const [seen, setSeen] = useState(open || !lazy);
+  const printing = usePrinting();
   return (
     <Accordion
       disableGutters
@@ -49,7 +51,7 @@ const Shell = memo(function Shell(props: Omit<FoldProps, keyof Filling>) {
       <AccordionSummary expandIcon={sign ? <ExpandIcon fontSize="inherit" /> : null}>
         <Summary />
       </AccordionSummary>
-      <AccordionDetails>{seen ? <Inside /> : null}</AccordionDetails>
+      <AccordionDetails>{seen || (printing && lazy === 'screen') ? <Inside /> : null}</AccordionDetails>
     </Accordion>
   );
 });

@@ -1,7 +1,7 @@
 import type { Components, Theme } from '@mui/material/styles';
 
 /** Narrow screens, where every target is as high as a finger. */
-const PHONE = '@media (max-width: 899px)';
+const PHONE = '@media screen and (max-width: 899px)';
 const FINGER = { [PHONE]: { minHeight: 44 } };
 
 /** A word to press: no box, the blue of the sheet. */

@@ -19,6 +19,9 @@ const inUnit: Record<string, string> = {
 /** Beyond this way a life says nothing more, m. */
 const FAR = 1e7;
 
+/** Below this a length is none, m. */
+const LEAST_LENGTH = 1e-9;
+
 /** A life as a way. @param least whether it is one at least. */
 const farText = (way: number, least: boolean): string =>
   `${least || way > FAR ? '≥ ' : ''}${formatNumber(Math.min(way, FAR) / 1000, 2)} km`;
@@ -39,6 +42,8 @@ export function showFigure(
     system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
   // Pulses per length are typed into a controller: to a part in a million, finer than any scale is read.
   const digits = id === 'pulses-per-length' ? 6 : 3;
-  const text = unit ? formatIn(unit, value, digits).text : formatQuantity(kind, value, system, digits).text;
+  // What an upright screw sags by is what the cosine of 90° comes to in floating point.
+  const read = kind === 'length' && Math.abs(value) < LEAST_LENGTH ? 0 : value;
+  const text = unit ? formatIn(unit, read, digits).text : formatQuantity(kind, read, system, digits).text;
   return id === 'pulses-per-length' ? text.replace('pulses/', '/') : text;
 }

@@ -48,7 +48,7 @@ export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
         ))}
       </CardTable>
       {axes.length < most && (
-        <p className={styles.add}>
+        <p className={`${styles.add} no-print`}>
           Add:{' '}
           {roles.map((role) => (
             <Action key={role} onAct={() => add(role)}>

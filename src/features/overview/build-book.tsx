@@ -80,7 +80,7 @@ function useBook() {
 export function BuildBook({ steps }: { steps: number }) {
   const { make, making, failed, stop } = useBook();
   return (
-    <section className={styles.book} aria-label="Build book">
+    <section className={`${styles.book} no-print`} aria-label="Build book">
       <h2>Build book</h2>
       {making ? (
         <Progress label={`Build book: ${making.chapter}`} done={making.done} of={steps}>

@@ -84,7 +84,7 @@ export function AskedPanel() {
         <AxisField path="demands.cuttingForce" />
       )}
       <AxisField path="loads.guideDrag" />
-      <LineFold line={<Line name="Moving mass" value={say(system, 4)} other={other} />}>
+      <LineFold line={<Line name="Moving mass" value={say(system, 3)} other={other} />}>
         <Masses />
       </LineFold>
       {isBalanced(stored) && (
@@ -137,7 +137,7 @@ function RidingAlong({ bodies }: { bodies: readonly Body[] }) {
   const mass = bodies.reduce((sum, b) => sum + b.mass.si, 0);
   return (
     <p className={styles.hint}>
-      {bodies.length} more ride along ({formatQuantity('mass', mass, system, 4).text}):{' '}
+      {bodies.length} more ride along ({formatQuantity('mass', mass, system, 3).text}):{' '}
       {bodies.map((b) => b.name.toLowerCase()).join(', ')}.
     </p>
   );

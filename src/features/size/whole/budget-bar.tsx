@@ -3,12 +3,16 @@ import type { UnitSystem } from '@/core/units';
 import { partName, stiffnessText } from '@/words';
 import styles from './whole.module.css';
 
+/** Hatched as sections are, so that they are told apart on grey paper and by every eye. */
+const hatch = (colour: string, angle: number, line: number, gap: number): string =>
+  `repeating-linear-gradient(${angle}deg, ${colour} 0 ${line}px, var(--rc-panel) ${line}px ${line + gap}px)`;
+
 const hatches = [
   'var(--rc-blue)',
-  'var(--rc-amber)',
-  'var(--rc-green)',
-  'var(--rc-red)',
-  'var(--rc-soft)',
+  hatch('var(--rc-amber)', 45, 2.5, 2),
+  hatch('var(--rc-green)', 135, 2.5, 2),
+  hatch('var(--rc-red)', 90, 2, 2),
+  hatch('var(--rc-soft)', 0, 2, 2),
   'var(--rc-ink)',
   'var(--rc-steel)',
 ];

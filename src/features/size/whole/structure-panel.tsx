@@ -31,13 +31,13 @@ export function StructurePanel() {
     <section aria-labelledby="structure-title" className={styles.structure}>
       <h2 id="structure-title">Structure</h2>
       <BeamPanel beam={structure.beam} />
-      <Fold lazy className={styles.part} summary={arm ? 'Block under the arm' : 'Columns'}>
+      <Fold lazy="screen" className={styles.part} summary={arm ? 'Block under the arm' : 'Columns'}>
         <Fields paths={['column.height']} />
         <SectionFields root="structure.column" name="Columns" />
         <Fields paths={['corner']} />
         <UsualJoint of="corner" />
       </Fold>
-      <Fold lazy className={styles.part} summary="Bed">
+      <Fold lazy="screen" className={styles.part} summary="Bed">
         <Fields paths={['bed.length']} />
         <SectionFields root="structure.bed" name="Bed" />
         <Fields paths={['bed.supports', 'bed.supportStiffness']} />
@@ -67,7 +67,7 @@ function Feet({ feet }: { feet: Structure['feet'] }) {
   const hold = (held: Structure['feet']['held']) =>
     attempt(() => editor.apply([put('structure.feet.held', held)], 'How the feet are held'));
   return (
-    <Fold lazy className={styles.part} summary="Feet">
+    <Fold lazy="screen" className={styles.part} summary="Feet">
       <Toggle label="How the feet are held" options={heldWays} value={feet.held} onPick={hold} />
       {note}
       {feet.held === 'free' ? (
@@ -87,7 +87,7 @@ function Prop({ structure }: { structure: Structure }) {
   const { editor } = useMachine();
   const prop = { at: structure.beam.length, stiffness: guess('stiffness', '20 N/µm') };
   return (
-    <Fold lazy className={styles.part} summary="Prop">
+    <Fold lazy="screen" className={styles.part} summary="Prop">
       {structure.prop ? (
         <>
           <Fields paths={['prop.at', 'prop.stiffness']} />
@@ -113,7 +113,7 @@ function Crossbar({ structure }: { structure: Structure }) {
   const put = (value: Structure['crossbar'], what: string) =>
     editor.apply([{ path: 'structure.crossbar', value }], what);
   return (
-    <Fold lazy className={styles.part} summary="Bar between the feet">
+    <Fold lazy="screen" className={styles.part} summary="Bar between the feet">
       {structure.crossbar ? (
         <>
           <SectionFields root="structure.crossbar" name="Bar between the feet" />
