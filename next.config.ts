@@ -1,5 +1,5 @@
 import type { NextConfig } from 'next';
-import { contentPolicy } from './src/app/content-policy';
+import { contentPolicy, UNFRAMED } from './src/app/content-policy';
 
 /** Microphone for the tone of a belt, serial line for an indicator: each asks the user first. */
 const permissions = 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()';
@@ -35,7 +35,7 @@ const nextConfig: NextConfig = {
     {
       source: '/:path*',
       headers: [
-        { key: 'Content-Security-Policy', value: `${contentPolicy}; frame-ancestors 'none'` },
+        { key: 'Content-Security-Policy', value: contentPolicy + UNFRAMED },
         { key: 'X-Content-Type-Options', value: 'nosniff' },
         { key: 'X-Frame-Options', value: 'DENY' },
         { key: 'Referrer-Policy', value: 'no-referrer' },

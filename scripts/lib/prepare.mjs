@@ -4,6 +4,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { chromiumPath } from './browser.mjs';
+import { writeInlineScripts } from './inline-scripts.mjs';
 import { root } from './root.mjs';
 
 process.env.NEXT_TELEMETRY_DISABLED = '1';
@@ -71,7 +72,10 @@ function* filesBelow(path) {
 
 const NEXT = 'next/dist/bin/next';
 
-/** Builds the application unless the last build was made from the same sources. @param run how a script is run. */
+/**
+ * Builds the application unless the last build was made from the same sources. @param run how a script is
+ * run.
+ */
 export async function ensureBuild(run = runModule) {
   const hash = createHash('sha256');
   for (const part of ['src', 'demo', 'next.config.ts', 'tsconfig.json', 'package-lock.json'])
@@ -81,6 +85,7 @@ export async function ensureBuild(run = runModule) {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return true;
   console.log('Building the application ...');
   if (!(await run(NEXT, ['build']))) return false;
+  writeInlineScripts(join(root, '.next'));
   writeFileSync(stamp, wanted);
   return true;
 }

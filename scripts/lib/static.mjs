@@ -1,5 +1,6 @@
 import { cpSync, existsSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { nameInlineScripts } from './inline-scripts.mjs';
 import { runModule } from './prepare.mjs';
 import { root } from './root.mjs';
 
@@ -23,7 +24,10 @@ export async function writeStatic(folder, { base = '', demo = true, run = runMod
       RUGGED_CARRIAGE_DEMO: demo ? '1' : '0',
     };
     const ok = await run('next/dist/bin/next', ['build'], { env: { ...process.env, ...env } });
-    if (ok) cpSync(out, folder, { recursive: true });
+    if (ok) {
+      nameInlineScripts(out);
+      cpSync(out, folder, { recursive: true });
+    }
     return ok;
   } finally {
     rmSync(out, { recursive: true, force: true });

@@ -17,7 +17,7 @@ import { formatQuantity, type Kind } from '@/core/units';
 export const partNames: Record<PartKind, string> = {
   bed: 'Bed',
   table: 'Table',
-  columns: 'Columns',
+  columns: 'Uprights',
   beam: 'Beam',
   crossbar: 'Bar between the feet',
   'rail-a': 'Master rail',
@@ -60,7 +60,7 @@ export const stepTexts: Record<StepKind, StepText> = {
   },
   'trial-metal': {
     title: 'Trial fit in metal',
-    how: 'Put bed, columns, beam and plates together dry, screws in by hand. Mark what has to be filed.',
+    how: 'Put bed, uprights, beam and plates together dry, screws in by hand. Mark what has to be filed.',
   },
   'trial-drill': {
     title: 'Drill together',
@@ -90,10 +90,13 @@ export const stepTexts: Record<StepKind, StepText> = {
     title: 'Carriages on',
     how: 'Push each from its mounting rail on to the rail without tilting. Never over a bare rail end.',
   },
-  columns: { title: 'Columns', how: 'Stand both up, screws snug, and prop them until the beam holds them.' },
+  columns: {
+    title: 'Uprights',
+    how: 'Stand both columns up, or the block of an arm, screws snug; prop them until the beam holds them.',
+  },
   beam: {
     title: 'Beam',
-    how: 'Lift it between the columns, screws snug. Keep it propped until the frame is square and tight.',
+    how: 'Lift it on to its uprights, screws snug. Keep it propped until the frame is square and tight.',
   },
   crossbar: {
     title: 'Bar between the feet',
@@ -109,7 +112,7 @@ export const stepTexts: Record<StepKind, StepText> = {
   },
   square: {
     title: 'Square, tight',
-    how: 'Compare the diagonals, move the beam until they agree, tighten columns and beam, read again.',
+    how: 'Compare the diagonals, move the beam until they agree, tighten uprights and beam, read again.',
   },
   'block-fixed': {
     title: 'Fixed end block',

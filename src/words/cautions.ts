@@ -1,7 +1,8 @@
 import type { Caution, NextStep } from '@/core/machine';
 import type { Params } from '@/core/findings';
+import type { Arrangement } from '@/core/model';
 import { formatQuantity, type UnitSystem } from '@/core/units';
-import { bodyName } from './names-machine';
+import { bodyName, isArm } from './names-machine';
 
 type CautionWords = (teller: { readonly p: Params; readonly system: UnitSystem }) => string;
 
@@ -10,11 +11,14 @@ const LIFT =
 
 const weighs = (p: Params, system: UnitSystem) => formatQuantity('mass', Number(p.mass), system, 3).text;
 
-const nameOf = (p: Params) => bodyName({ name: String(p.name), from: String(p.from) });
+const nameOf = (p: Params) =>
+  bodyName({ name: String(p.name), from: String(p.from) }, p.arrangement as Arrangement);
 
 const cautionWords: Record<Caution['code'], CautionWords> = {
   lifting: ({ p, system }) => `Weight: ${nameOf(p)} weighs ${weighs(p, system)}. ${LIFT}`,
-  'lifting-gantry': ({ p, system }) => `Weight: the gantry weighs ${weighs(p, system)}. ${LIFT}`,
+  'lifting-gantry': ({ p, system }) =>
+    `Weight: the ${isArm(p.arrangement as Arrangement) ? 'arm' : 'gantry'} ` +
+    `weighs ${weighs(p, system)}. ${LIFT}`,
   'falling-axis': ({ p }) =>
     `${String(p.axis)}: it may fall when power ` +
     `goes${Number(p.drops) ? ', and this one is held by little' : ''}. Block it before you reach ` +
@@ -43,7 +47,7 @@ export const cautionText = ({ code, params }: Caution, system: UnitSystem): stri
 
 const nextWords: Record<NextStep['code'], (axisName: string) => string> = {
   'say-area': () => 'Say in the brief how far the tool must reach.',
-  'say-cuts': () => 'Say in the brief what you cut: forces follow from it.',
+  'say-cuts': () => 'Say in the brief what you cut: what it asks of the drives follows from it.',
   'say-ours': (axis) => `Say which of our numbers are so on the ${axis}, or what they are.`,
   'say-accuracy': () => 'Say in the brief how exact it must be: flex and play are judged by it.',
   'mend-axis': (axisName) => `Mend what gives out on the ${axisName}.`,

@@ -56,7 +56,7 @@ export const arrangementText: Record<
 export const wayText: Record<WayId, string> = { x: 'along the bed', y: 'along the beam', z: 'up and down' };
 
 /** Parts of a compliance. */
-export const partName: Record<string, string> = {
+const givingNames: Record<string, string> = {
   beam: 'Beam bends',
   'beam-twist': 'Beam twists',
   column: 'Columns bend',
@@ -77,6 +77,23 @@ export const partName: Record<string, string> = {
   mount: 'Mount',
   table: 'Table',
 };
+
+/** Parts of a compliance on an arm, where they are called otherwise. */
+const armGivingNames: Readonly<Record<string, string>> = {
+  beam: 'Arm bends',
+  'beam-twist': 'Arm twists',
+  column: 'Block bends',
+  'column-twist': 'Block twists',
+  corner: 'Clamp of the arm',
+  'base-drive': 'Track drive',
+  'base-carriages': 'Track carriages',
+  drive: 'Drive along the arm',
+  carriages: 'Carriages on the arm',
+};
+
+/** What gives, by its id in a compliance. */
+export const givingName = (id: string, arrangement: Arrangement): string =>
+  (isArm(arrangement) && armGivingNames[id]) || (givingNames[id] ?? id);
 
 /** Causes of error. */
 /** How two members may be joined. */
@@ -106,9 +123,20 @@ const bodyNames: Record<StructureBodyId, string> = {
   'bed-members': 'Bed members',
 };
 
+/** Members by what they are on an arm. */
+const armBodyNames: Readonly<Record<string, string>> = { beam: 'Arm', columns: 'Block under the arm' };
+
+/** Whether beam and columns are an arm and the block that carries it. */
+export const isArm = (arrangement: Arrangement): boolean => arrangement === 'cantilever';
+
 /** What a weighed body is called: its own name, or that of the member of the structure that it is. */
-export const bodyName = ({ name, from }: { readonly name: string; readonly from: string }): string =>
-  from === 'structure' ? (bodyNames[name as StructureBodyId] ?? name) : name;
+export const bodyName = (
+  { name, from }: { readonly name: string; readonly from: string },
+  arrangement: Arrangement,
+): string => {
+  if (from !== 'structure') return name;
+  return (isArm(arrangement) && armBodyNames[name]) || (bodyNames[name as StructureBodyId] ?? name);
+};
 
 /** What a new axis is called by its role. */
 export const roleNames: Record<Role, string> = {
@@ -118,12 +146,18 @@ export const roleNames: Record<Role, string> = {
   table: 'Table axis',
 };
 
+/** On an arm nothing is a gantry: a truck runs along the track, and the head along the arm. */
+const armRoleNames: Record<Role, string> = { ...roleNames, bed: 'Track axis', gantry: 'Arm axis' };
+
 /** What new things are called until somebody names them. */
 export const newNames = {
   machine: 'New machine',
   body: 'Another body',
   cut: 'New cut',
-  axis: (role: Role) => ({ axis: roleNames[role], body: 'All that moves' }),
+  axis: (role: Role, arrangement: Arrangement) => ({
+    axis: (arrangement === 'cantilever' ? armRoleNames : roleNames)[role],
+    body: 'All that moves',
+  }),
   /** @param day ISO day with which the plan ended. */
   dayPlan: (day: string) => `End of ${day}`,
 } as const;

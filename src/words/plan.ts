@@ -70,7 +70,8 @@ const byKey = <K extends string, T>(keys: readonly K[], of: (key: K) => T) =>
 
 /** What the parts of a plan are called. */
 export const planNames: PlanNames = {
-  axis: byKey(roles, newNames.axis),
+  axis: byKey(roles, (role) => newNames.axis(role, 'moving-gantry')),
+  armAxis: byKey(roles, (role) => newNames.axis(role, 'cantilever')),
   body: bodyNames,
   cut: byKey(jobs, (job) => jobTexts[job].cut),
 };

@@ -43,6 +43,8 @@ export type NamedBody = (typeof namedBodies)[number];
 /** What the parts of a plan are called: plain data, for it crosses to a worker. */
 export interface PlanNames {
   readonly axis: Readonly<Record<Role, AxisNames>>;
+  /** On an arm. */
+  readonly armAxis: Readonly<Record<Role, AxisNames>>;
   readonly body: Readonly<Record<NamedBody, string>>;
   readonly cut: Readonly<Record<Job, string>>;
 }

@@ -12,7 +12,7 @@ import {
   startingDrive,
   type Structure,
 } from '@/core/model';
-import type { Asked, Filled } from './asked';
+import type { Asked, Filled, PlanNames } from './asked';
 import { bodiesOf, ON_BENCH, STAND, standOf, supportsOf } from './bodies';
 import { guidesFor } from './guides';
 import { bothSides, type Layout, layoutOf, membersOf, railLength, tableMoves } from './layout';
@@ -118,9 +118,15 @@ function demandsOf(filled: Filled, picks: Picks, layout: Layout, axis: Axis): Ax
   };
 }
 
+/** What the axes are called: on an arm nothing is a gantry. */
+const calledOf =
+  ({ axis, armAxis }: PlanNames, { arrangement }: Picks) =>
+  (role: Role) =>
+    (arrangement === 'cantilever' ? armAxis : axis)[role];
+
 /** An axis without its bodies. */
 function axisOf({ names }: Asked, filled: Filled, picks: Picks, role: Role, guide: Axis): Axis {
-  const fresh = freshAxis([], role, (of) => names.axis[of]);
+  const fresh = freshAxis([], role, calledOf(names, picks));
   const family = familyById('controller')!;
   const controller = family.parts.find((p) => p.id === CONTROLLER)!;
   const begun = applyEdits(
@@ -151,8 +157,9 @@ function axisOf({ names }: Asked, filled: Filled, picks: Picks, role: Role, guid
 
 /** Every axis with its guide and nothing else: how long its carriages are says how it is laid out. */
 function guided({ names }: Asked, filled: Filled, picks: Picks): Readonly<Record<Role, Axis>> {
+  const called = calledOf(names, picks);
   const list = roles.map((role) => {
-    const axis = freshAxis([], role, (of) => names.axis[of]);
+    const axis = freshAxis([], role, called);
     const all = guidesFor(filled, role);
     const choice = all[Math.min(picks.guides[role] ?? 0, all.length - 1)];
     return [role, choice ? applyEdits(axis, swapEdits(axis, choice.family, choice.part)) : axis] as const;

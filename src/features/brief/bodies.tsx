@@ -52,7 +52,7 @@ interface BodiesProps {
  * machine.
  */
 export function Bodies({ path, bodies, weighed, least }: BodiesProps) {
-  const { system, editor } = useMachine();
+  const { project, system, editor } = useMachine();
   const setAll = (next: readonly Body[], label: string) =>
     editor.apply([{ path, value: next as unknown as Plain }], label);
   const say = (kg: number) => formatQuantity('mass', kg, system, 3).text;
@@ -91,7 +91,7 @@ export function Bodies({ path, bodies, weighed, least }: BodiesProps) {
         .filter((w) => w.from === 'structure')
         .map((w) => (
           <p key={w.id} className={styles.derived}>
-            <span>{bodyName(w)}, of the structure</span>
+            <span>{bodyName(w, project.brief.arrangement)}, of the structure</span>
             <b>{say(w.mass)}</b>
           </p>
         ))}

@@ -85,7 +85,7 @@ function AxisMass({ index, axis, mine }: AxisMassProps) {
         >
           {riders.map((b) => (
             <p key={`${b.axisId}-${b.id}`} className={styles.derived}>
-              <span>{bodyName(b)}</span>
+              <span>{bodyName(b, project.brief.arrangement)}</span>
               <b>{say(b.mass)}</b>
             </p>
           ))}

@@ -12,7 +12,7 @@ import { Action, IconAction } from '@/ui/action';
 import { CardTable } from '@/ui/card-table';
 import { TextLine } from '@/ui/text-line';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { newNames, roleNames, verdictText } from '@/words';
+import { newNames, verdictText } from '@/words';
 import styles from './overview.module.css';
 
 const most = capsAt('axes')!.max;
@@ -35,9 +35,10 @@ const baresAnother = (project: Project, axis: Axis) =>
 export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
   const { project, editor } = useMachine();
   const { axes } = project;
+  const called = (role: Role) => newNames.axis(role, project.brief.arrangement);
   const add = (role: Role) => {
-    const fresh = { ...freshAxis(axes, role, newNames.axis), carriedBy: ridesOn(project, role) };
-    return editor.apply([put('axes', [...axes, fresh])], `Added: ${roleNames[role]}`);
+    const fresh = { ...freshAxis(axes, role, called), carriedBy: ridesOn(project, role) };
+    return editor.apply([put('axes', [...axes, fresh])], `Added: ${called(role).axis}`);
   };
   return (
     <section aria-labelledby="axes-title">
@@ -52,7 +53,7 @@ export function AxesTable({ reports }: { reports: readonly AxisReport[] }) {
           Add:{' '}
           {roles.map((role) => (
             <Action key={role} onAct={() => add(role)}>
-              {roleNames[role]}
+              {called(role).axis}
             </Action>
           ))}
         </p>

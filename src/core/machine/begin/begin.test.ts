@@ -11,7 +11,7 @@ import {
   startingStructure,
 } from '@/core/model';
 import { describe, expect, it } from 'vitest';
-import { beginMachine, followBrief, machineReport, untouched } from '..';
+import { beginMachine, followBrief, machineReport, type NamesOf, untouched } from '..';
 
 const names = (role: string) => ({ axis: `${role} axis`, body: 'all' });
 const begun = () => beginMachine('one', '2026-11-26T00:00:00.000Z', 'Machine', names);
@@ -120,4 +120,19 @@ describe('a machine that begins with nothing', () => {
     expect(followBrief(all, after, names).filter((e) => !e.path.endsWith('.letter'))).toEqual([]);
     expect(getAt(machine, 'axes.0.demands.lostMotion')).toEqual(guess('length', '0.1 mm'));
   });
+});
+
+it('an axis of an arm is called what it is there, unless somebody has named it', () => {
+  const called: NamesOf = (role, arrangement) => ({
+    axis: `${arrangement === 'cantilever' ? 'arm' : 'portal'}: ${role}`,
+    body: 'All',
+  });
+  const portal = beginMachine('one', '2026-11-26T00:00:00.000Z', 'Machine', called);
+  const named = applyEdits(portal, [put('axes.0.name', 'The long one')]);
+  const change = put('brief.arrangement', 'cantilever');
+  const after = applyEdits(named, [change]);
+  const arm = applyEdits(after, followBrief(named, after, called));
+  expect(arm.axes.map((a) => a.name)).toEqual(['The long one', 'arm: gantry', 'arm: plunge']);
+  const back = applyEdits(arm, [put('brief.arrangement', 'moving-gantry')]);
+  expect(applyEdits(back, followBrief(arm, back, called)).axes[1]!.name).toBe('portal: gantry');
 });

@@ -1,6 +1,7 @@
 import {
   applyEdits,
   arrangedAxes,
+  type Arrangement,
   type Axis,
   type AxisNames,
   capsAt,
@@ -16,7 +17,7 @@ import {
 import { axisFollows, structureFollows } from './proposals';
 
 /** What fresh axes are called; words come from above. */
-export type NamesOf = (role: Role) => AxisNames;
+export type NamesOf = (role: Role, arrangement: Arrangement) => AxisNames;
 
 /** Letters after ISO 841: Z along the spindle, X the longest of the others. */
 export function lettersOf({ brief }: Pick<Project, 'brief'>): Readonly<Record<Role, string>> {
@@ -47,8 +48,16 @@ function freeId(axes: readonly Axis[], role: Role): string {
 /** The axes of another arrangement: what nobody has touched goes and comes with it, the rest stays. */
 function rearranged(before: Project, after: Project, names: NamesOf): Axis[] {
   const [old, now] = [arrangedAxes[before.brief.arrangement], arrangedAxes[after.brief.arrangement]];
-  const axes = after.axes.filter((a) => now.some((n) => n.role === a.role) || !untouched(a));
-  for (const { role } of now) if (!axes.some((a) => a.role === role)) axes.push(freshAxis(axes, role, names));
+  const called = (role: Role) => names(role, after.brief.arrangement);
+  const axes = after.axes
+    .filter((a) => now.some((n) => n.role === a.role) || !untouched(a))
+    // A gantry axis is none on an arm: what still has the name that it began with gets that of its new work.
+    .map((a) => {
+      const { axis: name } = called(a.role);
+      return a.name !== name && a.name === names(a.role, before.brief.arrangement).axis ? { ...a, name } : a;
+    });
+  for (const { role } of now)
+    if (!axes.some((a) => a.role === role)) axes.push(freshAxis(axes, role, called));
   const idOf = (list: readonly Axis[], role: Role | null | undefined) =>
     list.find((a) => a.role === role)?.id ?? null;
   const order = now.map((n) => n.role);
@@ -105,7 +114,7 @@ export function followBrief(before: Project, after: Project, names: NamesOf): Ed
 }
 
 /** An axis to begin with: loaded by the cuts, and on the face of a beam where beams carry it. */
-export function freshAxis(axes: readonly Axis[], role: Role, names: NamesOf): Axis {
+export function freshAxis(axes: readonly Axis[], role: Role, names: (role: Role) => AxisNames): Axis {
   const axis = startingAxis(role, freeId(axes, role), names(role));
   const lostMotion = guess('length', '0.1 mm');
   return {
@@ -120,10 +129,11 @@ export function freshAxis(axes: readonly Axis[], role: Role, names: NamesOf): Ax
  * @param now ISO date and time. @param name of the machine.
  */
 export function beginMachine(id: string, now: string, name: string, names: NamesOf): Project {
-  const bare = startingProject(id, now, { machine: name, ...names('bed') });
+  const bare = startingProject(id, now, { machine: name, ...names('bed', 'moving-gantry') });
+  const { arrangement } = bare.brief;
   const axes: Axis[] = [];
-  for (const { role, on } of arrangedAxes[bare.brief.arrangement])
-    axes.push({ ...freshAxis(axes, role, names), carriedBy: on });
+  for (const { role, on } of arrangedAxes[arrangement])
+    axes.push({ ...freshAxis(axes, role, (of) => names(of, arrangement)), carriedBy: on });
   const begun = { ...bare, axes };
   return axes.reduce((project, _, i) => applyEdits(project, axisFollows(project, i)), begun);
 }

@@ -20,13 +20,19 @@ const LEANS = 0.2;
 /**
  * The heaviest body that one person should not lift, or the gantry where its members together are too heavy.
  */
-function lifting({ masses }: MachineContext): Caution[] {
+function lifting({ masses, project }: MachineContext): Caution[] {
+  const { arrangement } = project.brief;
   const moving = masses.axes.flatMap((a) => a.bodies);
   const [heaviest] = [...moving, ...masses.standBodies].sort((a, b) => b.mass - a.mass);
   if (heaviest && heaviest.mass > LIFT)
-    return [{ code: 'lifting', params: { name: heaviest.name, from: heaviest.from, mass: heaviest.mass } }];
+    return [
+      {
+        code: 'lifting',
+        params: { name: heaviest.name, from: heaviest.from, mass: heaviest.mass, arrangement },
+      },
+    ];
   const members = moving.filter((b) => b.from === 'structure').reduce((s, b) => s + b.mass, 0);
-  return members > LIFT ? [{ code: 'lifting-gantry', params: { mass: members } }] : [];
+  return members > LIFT ? [{ code: 'lifting-gantry', params: { mass: members, arrangement } }] : [];
 }
 
 /** Dangers that this machine brings with it. */

@@ -5,6 +5,7 @@ import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import { capsAt, guess, type MaterialId, put, type Structure } from '@/core/model';
 import { MachineField, MaterialChoice, SectionFields } from '@/features/fields';
 import { useMachine } from '@/features/frame';
+import { isArm } from '@/words';
 import { freshId } from '@/session';
 import { Action, IconAction } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -34,14 +35,14 @@ const nextStrip = (count: number): Strip => ({
 
 /** The beam: length, section, filling, and the rails that are bolted on all along. */
 export function BeamPanel({ beam }: { beam: Beam }) {
-  const { editor } = useMachine();
+  const { project, editor } = useMachine();
   const { strips } = beam;
   const setStrips = (next: Strip[], label: string) =>
     editor.apply([put('structure.beam.strips', next)], label);
   const fill = (next: MaterialId | 'none') =>
     editor.apply([put('structure.beam.fill', next === 'none' ? null : next)], 'Filling of the beam');
   return (
-    <Fold open summary="Beam" className={styles.part}>
+    <Fold open summary={isArm(project.brief.arrangement) ? 'Arm' : 'Beam'} className={styles.part}>
       <MachineField path="structure.beam.length" />
       <SectionFields root="structure.beam" name="Beam" />
       {hollow.includes(beam.section.kind) && (

@@ -1,6 +1,7 @@
 import type { FlexReport, WayId } from '@/core/machine';
+import type { Arrangement } from '@/core/model';
 import type { UnitSystem } from '@/core/units';
-import { partName, stiffnessText } from '@/words';
+import { givingName, stiffnessText } from '@/words';
 import styles from './whole.module.css';
 
 /** Hatched as sections are, so that they are told apart on grey paper and by every eye. */
@@ -23,10 +24,12 @@ const hatches = [
 export function BudgetBar({
   shares,
   way,
+  arrangement,
   system,
 }: {
   shares: FlexReport['budgets'][number][WayId];
   way: string;
+  arrangement: Arrangement;
   system: UnitSystem;
 }) {
   const total = shares.reduce((s, p) => s + p.value, 0);
@@ -34,7 +37,7 @@ export function BudgetBar({
   const large = sorted.filter((s) => s.value >= 0.02 * total).slice(0, 6);
   const rest = total - large.reduce((s, p) => s + p.value, 0);
   const parts = [
-    ...large.map((s) => ({ name: partName[s.id] ?? s.id, value: s.value })),
+    ...large.map((s) => ({ name: givingName(s.id, arrangement), value: s.value })),
     ...(rest > 0.005 * total ? [{ name: 'The rest', value: rest }] : []),
   ];
   return (

@@ -100,7 +100,12 @@ function WhatGives({ flex, way, here }: { flex: FlexReport; way: WayId; here: nu
   const { stiffness, at } = flex.softest[way];
   return (
     <div className={styles.box}>
-      <BudgetBar shares={flex.budgets[here]![way]} way={wayText[way]} system={system} />
+      <BudgetBar
+        shares={flex.budgets[here]![way]}
+        way={wayText[way]}
+        arrangement={project.brief.arrangement}
+        system={system}
+      />
       <p className={styles.hint}>
         Softest over the area, {wayName(project, way)}: <b>{stiffnessText(stiffness, system)}</b> at{' '}
         {formatQuantity('length', at, system, 4).text}; stiffest {stiffnessText(flex.stiffest[way], system)}.

@@ -4,6 +4,7 @@ import AddIcon from '@mui/icons-material/Add';
 import { guess, put, ridesAsPortal, startingCrossbar, startingStructure, type Structure } from '@/core/model';
 import { MachineField, SectionFields } from '@/features/fields';
 import { useMachine } from '@/features/frame';
+import { bodyName, isArm } from '@/words';
 import { Action } from '@/ui/action';
 import { Fold } from '@/ui/fold';
 import { useRefusal } from '@/ui/refusal';
@@ -26,14 +27,15 @@ export function StructurePanel() {
   const { project } = useMachine();
   const { structure, brief } = project;
   if (!structure) return <NoStructure />;
-  const arm = brief.arrangement === 'cantilever';
+  const arm = isArm(brief.arrangement);
+  const columns = bodyName({ name: 'columns', from: 'structure' }, brief.arrangement);
   return (
     <section aria-labelledby="structure-title" className={styles.structure}>
       <h2 id="structure-title">Structure</h2>
       <BeamPanel beam={structure.beam} />
-      <Fold lazy="screen" className={styles.part} summary={arm ? 'Block under the arm' : 'Columns'}>
+      <Fold lazy="screen" className={styles.part} summary={columns}>
         <Fields paths={['column.height']} />
-        <SectionFields root="structure.column" name="Columns" />
+        <SectionFields root="structure.column" name={columns} />
         <Fields paths={['corner']} />
         <UsualJoint of="corner" />
       </Fold>

@@ -88,7 +88,14 @@ describe('the gantry drawn', () => {
 
 describe('what gives', () => {
   it('one bar whose shares add up to a hundred', () => {
-    render(<BudgetBar shares={flex.budgets[20]!.x} way="along the bed" system="metric" />);
+    render(
+      <BudgetBar
+        shares={flex.budgets[20]!.x}
+        way="along the bed"
+        arrangement="moving-gantry"
+        system="metric"
+      />,
+    );
     const shares = screen.getAllByRole('listitem').map((li) => Number(/(\d+) %/.exec(li.textContent!)![1]));
     expect(Math.abs(shares.reduce((s, v) => s + v, 0) - 100)).toBeLessThanOrEqual(3);
     expect(screen.getAllByRole('listitem')[0]).toHaveTextContent('Beam twists');
