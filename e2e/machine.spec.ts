@@ -42,7 +42,7 @@ test('a change of one body is felt by every axis that carries it, in the same ke
   await page.getByRole('region', { name: 'Plunge axis' }).getByRole('button', { name: 'Add a body' }).click();
   await page.getByRole('region', { name: 'Plunge axis' }).getByText('Another body').click();
   await page.getByRole('region', { name: 'Plunge axis' }).getByLabel('Mass by').last().selectOption('plate');
-  await expect(page.getByRole('region', { name: 'Plunge axis' })).toContainText('1.944 kg');
+  await expect(page.getByRole('region', { name: 'Plunge axis' })).toContainText('1.94 kg');
   await stored(page);
 });
 
@@ -59,7 +59,7 @@ test('the worst of the cuts loads the axes; a cut that the spindle cannot turn i
     'no larger than the cutter',
   );
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: /^Chip load: 0.125 mm \(0.00492 in\)/ }).click();
+  await page.getByRole('button', { name: /^Chip load: 0.125 mm \(0.0049 in\)/ }).click();
   await expect(page.getByRole('dialog').getByRole('heading', { name: 'Chip load' })).toBeVisible();
   await page.keyboard.press('Escape');
   // The tool is too short for such a cut as well, and that stands first.
@@ -96,7 +96,7 @@ test(
   async ({ page }) => {
     await showWhole(page);
     await expect(page.getByText('Beam twists')).toBeVisible();
-    const drawing = page.getByRole('img', { name: /^Gantry with the tool at/ });
+    const drawing = page.getByRole('img', { name: /with the tool at/ });
     await expect(drawing).toHaveAccessibleName(/tool at 817.5 mm|tool at 820 mm/);
     await setSlider(page.getByRole('slider', { name: 'Tool along the beam' }), 4);
     await expect(drawing).toHaveAccessibleName(/tool at 296 mm/);
@@ -129,7 +129,7 @@ test('a machine without a structure says so, begins one, and stands', async ({ p
   await page.getByRole('link', { name: 'First page' }).click();
   await page.getByRole('button', { name: 'Gantry axis', exact: true }).click();
   await page.getByRole('link', { name: 'Turn it, bend it, see what gives' }).click();
-  await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /with the tool at/ })).toBeVisible();
   await expect(page.getByText(/Not given and taken as rigid/)).toBeVisible();
 });
 

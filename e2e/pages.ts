@@ -60,7 +60,7 @@ export const stored = (page: Page) => expect(page.locator('[data-save="saved"]')
 /** Shows a demo machine as a whole, its frame solved. */
 export async function showWhole(page: Page, machine = 'tern-creek'): Promise<void> {
   await page.goto(`/size?m=${machine}&a=~whole`);
-  await expect(page.getByRole('img', { name: /^Gantry with the tool at/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /with the tool at/ })).toBeVisible();
 }
 
 /** Moves a slider by its keys: Home, then so many steps. */

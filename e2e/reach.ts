@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { deskFaults } from './desk';
 
 /** The same window at 200 %: a page has half of it each way (WCAG 2.2, 1.4.4 and 1.4.10). */
 const ENLARGED = { width: 640, height: 400 };
@@ -25,6 +26,9 @@ async function nameless(page: Page): Promise<string[]> {
   return heard.split('\n').filter((line) => bare.test(line));
 }
 
+/** A low window of a laptop, toolbars taken off. */
+const LOW = { width: 1280, height: 657 };
+
 /** All has a name; nothing runs out of the sheet at 200 %, nor out of the paper that it is printed on. */
 export async function reaches(
   page: Page,
@@ -32,6 +36,9 @@ export async function reaches(
   size: { width: number; height: number },
 ): Promise<void> {
   expect.soft(await nameless(page), `${view}: without a name`).toEqual([]);
+  expect.soft(await page.evaluate(deskFaults), `${view}: at a desk`).toEqual([]);
+  await page.setViewportSize(LOW);
+  expect.soft(await page.evaluate(deskFaults), `${view}: in a low window`).toEqual([]);
   await page.setViewportSize(ENLARGED);
   await fits(page, `${view}, at 200 %`);
   await page.emulateMedia({ media: 'print' });

@@ -16,7 +16,7 @@ import {
 import type { FlexReport, ShapePoint } from '@/core/machine';
 import { type Project, ridesAsPortal, type Structure } from '@/core/model';
 import { formatNumber, formatQuantity } from '@/core/units';
-import { micro } from '@/words';
+import { isArm, micro } from '@/words';
 
 /** A gantry bent by its weight and a push at the tool. */
 export interface GantryShown {
@@ -199,10 +199,11 @@ function end(b: Bent, middle: Point): Shape[] {
 /** The drawing in words, for those who do not see it. */
 export function gantryInWords(shown: GantryShown): string {
   const { at, tip, factor } = bentOf(shown);
-  const { units } = shown.project;
+  const { units, brief } = shown.project;
   return (
-    `Gantry with the tool at ${formatQuantity('length', at, units, 4).text}: hangs ` +
-    `${micro(-tip.z, units)}, moves ${micro(tip.x, units)} along the bed; movements enlarged ${factor} times`
+    `${isArm(brief.arrangement) ? 'Arm' : 'Gantry'} with the tool at ` +
+    `${formatQuantity('length', at, units, 4).text}: hangs ${micro(-tip.z, units)}, ` +
+    `moves ${micro(tip.x, units)} along the bed; movements enlarged ${factor} times`
   );
 }
 

@@ -40,6 +40,12 @@ function useAlone() {
   return { open, show, close };
 }
 
+/** Where a help is put: in the dialog or the sheet that it belongs to, so that readers come by it there. */
+const sheetOf = (beside: HintProps['beside']): HTMLElement =>
+  (beside && beside !== 'itself' ? beside.current?.closest<HTMLElement>('[role="dialog"]') : null) ??
+  document.getElementById('sheet') ??
+  document.body;
+
 /** A help that opens beside or over what it is of, by pointer, keyboard or tap, and is read out with it. */
 export function Hint({ text, children, tap = false, beside }: HintProps) {
   const { open, show, close } = useAlone();
@@ -57,6 +63,7 @@ export function Hint({ text, children, tap = false, beside }: HintProps) {
       // Gone at once: a help that fades would be placed anew by every keystroke.
       slotProps={{
         popper: {
+          container: () => sheetOf(beside),
           ...(beside && beside !== 'itself' && { anchorEl: () => beside.current! }),
           ...(beside && { modifiers: [FLIP] }),
         },

@@ -52,7 +52,7 @@ const nextWords: Record<NextStep['code'], (axisName: string) => string> = {
   'say-accuracy': () => 'Say in the brief how exact it must be: flex and play are judged by it.',
   'mend-axis': (axisName) => `Mend what gives out on the ${axisName}.`,
   'mend-machine': () => 'Mend what gives out on the machine as a whole.',
-  'plan-structure': () => 'Plan beam, columns and bed: how far they sag and twist is not known yet.',
+  'plan-structure': () => 'Plan the frame: how far it sags and twists is not known yet.',
   'pick-parts': () => 'Pick parts for the links that have none.',
   measure: (axisName) => `Fill in what is not known of the ${axisName}.`,
   fit: () => 'Sized as far as numbers go. Next comes whether it fits together.',

@@ -249,9 +249,7 @@ export const machineWords: Record<MachineCode, FindingWords> = {
         }
       : {
           title: 'Frame is not planned',
-          lines: [
-            'Beam, columns and bed are not given: nothing is known of sag, twist and stiffness at the tool.',
-          ],
+          lines: ['The frame is not given: nothing is known of sag, twist and stiffness at the tool.'],
         },
   'frame-rings': ({ p, num, value, limit }) => ({
     title: 'Frame rings in the ramps',

@@ -30,6 +30,13 @@ export function displayUnit(kind: Kind, system: UnitSystem): Unit {
   return (name === undefined ? undefined : findUnit(kind, name)) ?? units[kind][0]!;
 }
 
+/**
+ * The unit in which a number without one is read in a field: that in which the sheet shows the kind. A bare
+ * step angle is in degrees, as the trade says it, though formulas count the teeth of the rotor.
+ */
+export const bareUnit = (kind: Kind, system: UnitSystem): string =>
+  kind === 'rotorTeeth' ? '°' : displayUnit(kind, system).symbol;
+
 /** Whether the two systems show a kind in different units. */
 export const hasOtherSystem = (kind: Kind): boolean => imperial[kind] !== undefined;
 

@@ -196,7 +196,7 @@ export const kindWords: { readonly [K in Kind]: { readonly name: string; readonl
   power: { name: 'a power', example: '2.2 kW or 3 hp' },
   ratio: { name: 'a plain number or a percentage', example: '0.92 or 92 %' },
   count: { name: 'a count', example: '4' },
-  rotorTeeth: { name: 'a number of rotor teeth or a step angle', example: '50 teeth or 1.8°' },
+  rotorTeeth: { name: 'a step angle or a number of rotor teeth', example: '1.8° or 50 teeth' },
   stiffness: { name: 'a stiffness', example: '200 N/µm' },
   torsionalStiffness: { name: 'a torsional stiffness', example: '120 N·m/rad' },
   temperatureRise: { name: 'a temperature rise', example: '10 K or 18 °F' },

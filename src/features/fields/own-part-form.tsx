@@ -12,7 +12,7 @@ import {
   type TypedPart,
 } from '@/core/catalogue';
 import { type Axis, fieldRuleAt, getAt, isMeasure, type OwnPart } from '@/core/model';
-import { displayUnit, parseQuantity, type UnitSystem } from '@/core/units';
+import { spelled, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
 import { Action } from '@/ui/action';
@@ -55,19 +55,14 @@ interface Draft extends TypedPart {
   readonly note: string;
 }
 
-/** A text as it means the same in a file: a bare number gets the unit that the sheet is in. */
-function withUnit(path: string, text: string, system: UnitSystem): string {
-  const rule = fieldRuleAt(path);
-  const typed = text.trim();
-  if (!rule || typed === '' || parseQuantity(rule.kind, typed).ok) return typed;
-  const full = `${typed} ${displayUnit(rule.kind, system).symbol}`;
-  return parseQuantity(rule.kind, full).ok ? full : typed;
-}
-
+/** What is typed as it means the same in a file, whatever the sheet is in. */
 const completed = (draft: Draft, system: UnitSystem): Draft => ({
   ...draft,
   values: Object.fromEntries(
-    Object.entries(draft.values).map(([path, text]) => [path, withUnit(path, text, system)]),
+    Object.entries(draft.values).map(([path, text]) => {
+      const rule = fieldRuleAt(path);
+      return [path, rule ? spelled(rule.kind, text, system) : text.trim()];
+    }),
   ),
 });
 

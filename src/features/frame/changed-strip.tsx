@@ -8,6 +8,7 @@ import { type Session, useSessionState } from '@/session';
 import { Action } from '@/ui/action';
 import { ChangeMark } from '@/ui/change-mark';
 import { VerdictMark } from '@/ui/verdict-mark';
+import { useNarrow } from '@/ui/use-narrow';
 import { useJob } from '@/workers';
 import { checkNameOf, effectName, verdictText } from '@/words';
 import styles from './changed-strip.module.css';
@@ -16,8 +17,8 @@ import { useStamp } from './use-build';
 
 /** Keystrokes that follow each other closely are held against the plan once, ms. */
 const PAUSE = 500;
-/** As much as is read at a glance. */
-const MOST = 5;
+/** As much as is read at a glance, and as much as a phone has room for. */
+const [MOST, MOST_PHONE] = [5, 2];
 
 /** What the answers of the whole depend on: a word in the note turns none. */
 const physical = ['brief', 'axes', 'structure', 'stand'] as const;
@@ -88,8 +89,11 @@ export function ChangedStrip({ session }: { readonly session: Session }) {
   const { project, system } = useMachine();
   const change = useChange(session);
   const [hidden, setHidden] = useState<unknown>(null);
+  const [whole, setWhole] = useState<unknown>(null);
+  const glance = useNarrow() ? MOST_PHONE : MOST;
   if (!change || hidden === change.step) return null;
   const lines = linesOf(change.turned, project, system);
+  const most = whole === change.step ? lines.length : glance;
   return (
     <section className={`${styles.strip} no-print`} aria-label="What the last change did" role="status">
       <p className={styles.title}>
@@ -101,7 +105,7 @@ export function ChangedStrip({ session }: { readonly session: Session }) {
       </p>
       {lines.length > 0 && (
         <ul>
-          {lines.slice(0, MOST).map((line) => (
+          {lines.slice(0, most).map((line) => (
             <li key={line.key}>
               <span>{line.what}</span>{' '}
               {line.verdicts && (
@@ -117,7 +121,9 @@ export function ChangedStrip({ session }: { readonly session: Session }) {
           ))}
         </ul>
       )}
-      {lines.length > MOST && <p>and {lines.length - MOST} more</p>}
+      {lines.length > most && (
+        <Action onAct={() => setWhole(change.step)}>{`and ${lines.length - most} more`}</Action>
+      )}
     </section>
   );
 }

@@ -28,6 +28,16 @@ describe('typing into a field', () => {
     expect(inches.editor.type(travel, '60', 'a')).toEqual({ typed: '60 in' });
     expect(inches.at(travel)!.si).toBeCloseTo(1.524, 12);
   });
+  it('a bare step angle is in degrees, though the formulas count teeth', async () => {
+    const { editor, at } = await edited();
+    const path = 'axes.0.motor.rotorTeeth';
+    expect(editor.type(path, '0.9', 'a')).toEqual({ typed: '0.9 °' });
+    expect(at(path)!.si).toBe(100);
+    expect(editor.type(path, '50 teeth', 'a')).toEqual({ typed: '50 teeth' });
+    expect(at(path)!.si).toBe(50);
+    // Two hundred degrees are no step.
+    expect(editor.type(path, '200', 'a')).toHaveProperty('error');
+  });
   it('keeps basis and doubt of what stood there', async () => {
     const { editor, at } = await edited();
     const before = at(travel)!;

@@ -13,10 +13,11 @@ import {
   type Project,
 } from '@/core/model';
 import {
-  displayUnit,
+  bareUnit,
   explainParseError,
   formatQuantity,
   parseQuantity,
+  spelled,
   rangeInWords,
   type UnitSystem,
 } from '@/core/units';
@@ -60,7 +61,7 @@ function measureOf(
 ): { readonly measure: Measure } | { readonly error: string } {
   const rule = fieldRuleAt(path.replace(/^axes\.\d+\./, ''));
   if (!rule) return { error: 'This field is not there any more.' };
-  const unit = displayUnit(rule.kind, system).symbol;
+  const unit = bareUnit(rule.kind, system);
   const read = parseQuantity(rule.kind, text, unit);
   if (!read.ok) return { error: explainParseError(rule.kind, read.error) };
   if (brokenRule(rule, read.si)) {
@@ -68,8 +69,7 @@ function measureOf(
     return { error: `${inputLabel(path)}: read “${text.trim()}”; wanted ${wanted}.` };
   }
   // What is stored carries its unit, so that it still means the same in a file or on another sheet.
-  const bare = !parseQuantity(rule.kind, text).ok;
-  const typed = bare ? `${text.trim()} ${unit}`.trim() : text.trim();
+  const typed = spelled(rule.kind, text, system);
   if (typed.length > MOST_TYPED) {
     const wanted = `at most ${MOST_TYPED} characters`;
     return { error: `${inputLabel(path)}: read ${typed.length} characters; wanted ${wanted}.` };

@@ -72,7 +72,7 @@ function Drawn() {
         height={280}
       />
       <p className={styles.note}>
-        {scene.guessed ? 'Beam, columns and bed are guessed from the travels. ' : ''}
+        {scene.guessed ? 'The frame is guessed from the travels. ' : ''}
         <Link href={machineHref('size', project.id, WHOLE)}>Turn it, bend it, see what gives</Link>
       </p>
     </section>

@@ -75,9 +75,7 @@ export function MachinePicture({ project }: { project: Project }) {
       )}
       <Moves {...{ project, scene, positions }} onMove={(id, at) => setMoved({ ...moved, [id]: at })} />
       {scene.guessed && (
-        <p className={styles.note}>
-          No structure is planned yet: beam, columns and bed are guessed from the travels.
-        </p>
+        <p className={styles.note}>No frame is planned yet: it is guessed from the travels.</p>
       )}
       {!solid && view !== 'sheet' && (
         <p className={styles.note}>This browser draws no three dimensions; this is the plain drawing.</p>

@@ -87,6 +87,10 @@ function AxisBench() {
           <Pins />
         </BenchHead>
       </div>
+      {/* Heard, and reached by keyboard, before all that it is judged by. */}
+      <div className={styles.right}>
+        <FindingsPanel doubt={doubt} onWorking={onWorking} />
+      </div>
       <div className={styles.left} key={axis.id}>
         <AskedPanel />
         {axis.drive.kind !== 'crank' && (
@@ -104,9 +108,6 @@ function AxisBench() {
       </div>
       <LadderBox doubt={doubt} onWorking={onWorking} />
       <ChartBox onWorking={onWorking} />
-      <div className={styles.right}>
-        <FindingsPanel doubt={doubt} onWorking={onWorking} />
-      </div>
       <div className={styles.figuresBox}>
         <Figures onWorking={onWorking} />
       </div>

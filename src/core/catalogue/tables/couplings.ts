@@ -8,7 +8,7 @@ id         | name                           | price              | kind    | ine
 beam-19    | Beam coupling 19 mm            | 11.7               | beam    | 0.0152 kg·cm² | 52.7 N·m/rad | 0.702 N·m   | 0 °      | typical, from memory
 bellows-19 | Bellows coupling 19 mm         | 37                 | bellows | 0.0177 kg·cm² | 483 N·m/rad  | 0.966 N·m   | 0 °      | typical, from memory
 disc-19    | Disc coupling 19 mm            | 34                 | disc    | 0.0203 kg·cm² | 615 N·m/rad  | 1.1 N·m     | 0 °      | typical, from memory
-jaw-19     | Jaw coupling 19 mm with spider | 15.600000000000001 | jaw     | 0.0203 kg·cm² | 114 N·m/rad  | 2.19 N·m    | 0 °      | typical, from memory
+jaw-19     | Jaw coupling 19 mm with spider | 15.6               | jaw     | 0.0203 kg·cm² | 114 N·m/rad  | 2.19 N·m    | 0 °      | typical, from memory
 beam-25    | Beam coupling 25 mm            | 13.5               | beam    | 0.06 kg·cm²   | 120 N·m/rad  | 1.6 N·m     | 0 °      | typical, from memory
 bellows-25 | Bellows coupling 25 mm         | 43                 | bellows | 0.07 kg·cm²   | 1100 N·m/rad | 2.2 N·m     | 0 °      | typical, from memory
 disc-25    | Disc coupling 25 mm            | 40                 | disc    | 0.08 kg·cm²   | 1400 N·m/rad | 2.5 N·m     | 0 °      | typical, from memory

@@ -57,7 +57,7 @@ export const roundRods = table(
 id     | name                           | price | size  | carriageLength | raceSpacing | dynamicLoad | staticLoad | verticalStiffness       | lateralStiffness        | friction | seal  | basis
 rod-8  | Round rod 8 mm with ball bush  | 13    | 8 mm  | 24 mm          | 0 mm        | 0.27 kN     | 0.4 kN     | 21.2 N/µm               | 21.2 N/µm               | 0.004    | 1.5 N | typical, from memory
 rod-10 | Round rod 10 mm with ball bush | 15    | 10 mm | 29 mm          | 0 mm        | 0.37 kN     | 0.55 kN    | 24 N/µm                 | 24 N/µm                 | 0.004    | 1.5 N | typical, from memory
-rod-12 | Round rod 12 mm with ball bush | 17    | 12 mm | 30 mm          | 0 mm        | 0.41 kN     | 0.59 kN    | 26.799999999999997 N/µm | 26.799999999999997 N/µm | 0.004    | 1.5 N | typical, from memory
+rod-12 | Round rod 12 mm with ball bush | 17    | 12 mm | 30 mm          | 0 mm        | 0.41 kN     | 0.59 kN    | 26.8 N/µm | 26.8 N/µm | 0.004    | 1.5 N | typical, from memory
 rod-16 | Round rod 16 mm with ball bush | 21    | 16 mm | 37 mm          | 0 mm        | 0.77 kN     | 1.18 kN    | 32.4 N/µm               | 32.4 N/µm               | 0.004    | 1.5 N | typical, from memory
 rod-20 | Round rod 20 mm with ball bush | 25    | 20 mm | 42 mm          | 0 mm        | 0.86 kN     | 1.37 kN    | 38 N/µm                 | 38 N/µm                 | 0.004    | 1.5 N | typical, from memory
 rod-25 | Round rod 25 mm with ball bush | 30    | 25 mm | 59 mm          | 0 mm        | 0.98 kN     | 1.57 kN    | 45 N/µm                 | 45 N/µm                 | 0.004    | 1.5 N | typical, from memory

@@ -31,7 +31,7 @@ stepper-34-8_5-2_6  | Stepper size 34, 8.5 N·m, 2.6 mH  | 99    | 8.5 N·m     
 stepper-34-12-9     | Stepper size 34, 12 N·m, 9 mH     | 118   | 12 N·m        | 6 A          | 0.8 Ω      | 9 mH       | 4 kg·cm²     | 0.35 N·m     | flange NEMA ICS 16; the rest typical, from memory
 `,
   {
-    'motor.rotorTeeth': '50 teeth',
+    'motor.rotorTeeth': '1.8°',
     'motor.loop': 'open',
     'motor.usableShare': '0.6',
   },
@@ -60,7 +60,7 @@ closed-34-8_5-2_6  | Closed-loop stepper size 34, 8.5 N·m, 2.6 mH  | 134   | 8.
 closed-34-12-9     | Closed-loop stepper size 34, 12 N·m, 9 mH     | 153   | 12 N·m        | 6 A          | 0.8 Ω      | 9 mH       | 4.4 kg·cm²    | 0.35 N·m     | flange NEMA ICS 16; the rest typical, from memory
 `,
   {
-    'motor.rotorTeeth': '50 teeth',
+    'motor.rotorTeeth': '1.8°',
     'motor.loop': 'closed',
     'motor.usableShare': '0.8',
   },

@@ -199,7 +199,7 @@ const stepper: Stepper = {
   ratedCurrent: m('current', '2.8 A'),
   resistance: m('resistance', '1.1 Ω'),
   inductance: m('inductance', '3.5 mH'),
-  rotorTeeth: m('rotorTeeth', '50 teeth'),
+  rotorTeeth: m('rotorTeeth', '1.8°'),
   rotorInertia: m('inertia', '0.44 kg·cm²'),
   detentTorque: m('torque', '0.06 N·m'),
   brakeTorque: m('torque', '0 N·m'),

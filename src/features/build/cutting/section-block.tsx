@@ -1,6 +1,5 @@
 'use client';
 
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
 import {
   begunId,
@@ -21,6 +20,7 @@ import { freshId } from '@/session';
 import { Action } from '@/ui/action';
 import { BasisShape } from '@/ui/basis-mark';
 import { DrawingView } from '@/ui/drawing/drawing-view';
+import { useNarrow } from '@/ui/use-narrow';
 import { guessedAtSaw, sectionName } from '@/words';
 import page from '../build.module.css';
 import { BarFields } from './bar-fields';
@@ -32,8 +32,6 @@ interface BlockProps {
   /** Whether the plan is of an older state: nothing is ticked by it then. */
   readonly busy: boolean;
 }
-
-const PHONE = '(max-width: 899px)';
 
 /** How sure it is that nothing is cheaper, and what the other ends of rails would save. */
 function Proof({ plan: { plan, other, saw } }: Pick<BlockProps, 'plan'>) {
@@ -139,7 +137,7 @@ function Ticks({ plan, pieceName, busy }: BlockProps) {
 /** One section: its bars as they are sawn, what is next, what is set. */
 export function SectionBlock({ plan, pieceName, busy }: BlockProps) {
   const { system } = useMachine();
-  const narrow = useMediaQuery(PHONE);
+  const narrow = useNarrow();
   const shown = useMemo(
     () => ({ plan, system, pieceName, width: narrow ? 360 : 880 }),
     [plan, system, pieceName, narrow],

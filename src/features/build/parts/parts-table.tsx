@@ -1,6 +1,5 @@
 'use client';
 
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { type ClipboardEvent, useRef } from 'react';
 import { partColumns } from './columns';
 import { GroupRow } from './group-row';
@@ -8,10 +7,10 @@ import styles from './parts.module.css';
 import { TableRow } from './table-row';
 import type { CellAt } from './use-cells';
 import { type GridProps, useGrid } from './use-grid';
+import { useNarrow } from '@/ui/use-narrow';
 
 /** Heights of a row: a line at the desk, a card on the phone. */
 const ROW = { desk: 27, phone: 96, group: 30 } as const;
-const PHONE = '(max-width: 899px)';
 
 interface TableProps extends GridProps {
   readonly picked: string | null;
@@ -60,7 +59,7 @@ function Head({ table }: Pick<GridProps, 'table'>) {
 /** The table of parts: only the rows in sight are drawn, whatever their number. */
 export function PartsTable({ picked, onPaste, ...props }: TableProps) {
   const { table } = props;
-  const phone = useMediaQuery(PHONE);
+  const phone = useNarrow();
   const grid = useRef<HTMLDivElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
   const line = phone ? ROW.phone : ROW.desk;

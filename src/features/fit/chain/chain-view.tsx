@@ -1,6 +1,5 @@
 'use client';
 
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useRef, useState } from 'react';
 import type { TravelChain } from '@/core/machine';
 import type { Axis } from '@/core/model';
@@ -12,6 +11,7 @@ import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { TitleBlock } from '@/ui/title-block';
 import { VerdictMark } from '@/ui/verdict-mark';
+import { useNarrow } from '@/ui/use-narrow';
 import { chainPartName, labelOf } from '@/words';
 import { Answer } from '../answer';
 import styles from '../fit.module.css';
@@ -22,13 +22,12 @@ import { CutLines } from './cut-lines';
 
 /** Paper units of the longest part, and below which width of the page the phone's counts. */
 const WIDTH = { sheet: 370, phone: 210 } as const;
-const PHONE = '(max-width: 899px)';
 
 /** The chain drawn to scale, what it says, and what it comes to. */
 export function ChainView({ axis, index, report, onWorking, views }: FitPage) {
   const { system } = useMachine();
   const { chain } = report;
-  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const width = useNarrow() ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ axis, chain, system, width }), [axis, chain, system, width]);
   const drawing = useMemo(() => chainDrawing(shown), [shown]);
   const words = chainInWords(shown);

@@ -1,6 +1,5 @@
 'use client';
 
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
 import type { EndsReport } from '@/core/machine';
 import type { Axis } from '@/core/model';
@@ -11,6 +10,7 @@ import { SaveDrawing } from '@/features/picture';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
+import { useNarrow } from '@/ui/use-narrow';
 import { endNotes } from '@/words';
 import { Answer } from '../answer';
 import styles from '../fit.module.css';
@@ -20,13 +20,12 @@ import { EndsTable } from './ends-table';
 import { ToldTable } from './told-table';
 
 const WIDTH = { sheet: 340, phone: 190 } as const;
-const PHONE = '(max-width: 899px)';
 
 /** How an axis stops at its ends, with power and without, and how it finds its zero. */
 export function EndsView({ axis, index, report, onWorking, views }: FitPage) {
   const { system } = useMachine();
   const { ends } = report;
-  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const width = useNarrow() ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ ends, system, width }), [ends, system, width]);
   const drawing = useMemo(() => endsDrawing(shown), [shown]);
   const words = endsInWords(shown);

@@ -2,7 +2,6 @@
 
 import AddIcon from '@mui/icons-material/Add';
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useSearchParams } from 'next/navigation';
 import { memo, useMemo, useState } from 'react';
 import type { PlateReport } from '@/core/machine';
@@ -19,6 +18,7 @@ import { Fold } from '@/ui/fold';
 import { TextLine } from '@/ui/text-line';
 import { TitleBlock } from '@/ui/title-block';
 import { useAfterPaint } from '@/ui/use-after-paint';
+import { useNarrow } from '@/ui/use-narrow';
 import { joinsNames, locating, plateKindNames } from '@/words';
 import { Answer } from '../answer';
 import styles from '../fit.module.css';
@@ -32,7 +32,6 @@ import own from './plates.module.css';
 import { type PlateEdits, usePlates } from './use-plates';
 
 const WIDTH = { sheet: 400, phone: 240 } as const;
-const PHONE = '(max-width: 899px)';
 const plateNamed = ({ plates }: FitPage['report'], id: string) =>
   plates.find((p) => p.input.id === id) ?? plates[0];
 const makings = [
@@ -216,7 +215,7 @@ interface SheetProps {
 /** The plate from the front. */
 function Sheet({ plate, picked, onPick }: SheetProps) {
   const { system } = useMachine();
-  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const width = useNarrow() ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ plate, system, width, picked }), [plate, system, width, picked]);
   const drawing = useMemo(() => plateDrawing(shown), [shown]);
   const words = plateInWords(shown);

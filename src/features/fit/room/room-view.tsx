@@ -1,6 +1,5 @@
 'use client';
 
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
 import { doorWanted, footprint, type PassingReport, passingOf } from '@/core/machine';
 import { formatQuantity } from '@/core/units';
@@ -13,12 +12,12 @@ import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
 import { VerdictMark } from '@/ui/verdict-mark';
+import { useNarrow } from '@/ui/use-narrow';
 import { inputLabel } from '@/words';
 import styles from '../fit.module.css';
 import type { FitPage } from '../page';
 
 const WIDTH = { sheet: 420, phone: 230 } as const;
-const PHONE = '(max-width: 899px)';
 
 const passes = [
   'brief.stock.width',
@@ -67,7 +66,7 @@ export function RoomView({ views }: FitPage) {
   const { project, system } = useMachine();
   const { findings, ours } = useReport();
   const report = useMemo(() => passingOf(project), [project]);
-  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const width = useNarrow() ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(() => ({ project, report, system, width }), [project, report, system, width]);
   const drawing = useMemo(() => passingDrawing(shown), [shown]);
   const words = passingInWords(shown);

@@ -1,7 +1,6 @@
 'use client';
 
 import AddIcon from '@mui/icons-material/Add';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { drawGap } from '@/core/fit';
 import type { GapReport, StacksReport } from '@/core/machine';
@@ -13,6 +12,7 @@ import { Action } from '@/ui/action';
 import { DrawingView } from '@/ui/drawing/drawing-view';
 import { Fold } from '@/ui/fold';
 import { TitleBlock } from '@/ui/title-block';
+import { useNarrow } from '@/ui/use-narrow';
 import { fineLength, stackProposalText, windowText } from '@/words';
 import { Answer } from '../answer';
 import styles from '../fit.module.css';
@@ -27,7 +27,6 @@ import { type StackEdits, useStack } from './use-stack';
 
 /** Paper units of the whole height, laid flat. */
 const WIDTH = { sheet: 500, phone: 260 } as const;
-const PHONE = '(max-width: 899px)';
 
 /** Heights and spacings of an axis: what every gap comes to, and what is done about it. */
 export function StackView(page: FitPage) {
@@ -116,7 +115,7 @@ function GapFold({ gap, stacks, index, edits }: ChainProps) {
 function Chain({ gap, stacks, index, edits }: ChainProps) {
   const { system } = useMachine();
   const [picked, setPicked] = useState<string>();
-  const width = useMediaQuery(PHONE) ? WIDTH.phone : WIDTH.sheet;
+  const width = useNarrow() ? WIDTH.phone : WIDTH.sheet;
   const shown = useMemo(
     () => ({ gap, rows: stacks.rows, system, width, picked }),
     [gap, stacks.rows, system, width, picked],

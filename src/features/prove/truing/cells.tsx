@@ -174,7 +174,7 @@ export function Cells({ state, acts }: CellsProps) {
           {runs[1]!.length > 0 && <h3>{r ? 'Turned over' : 'As it lies'}</h3>}
           <ol
             aria-label={`Readings${r ? ', turned over' : ''}, ${unit.symbol}`}
-            style={line ? { gridTemplateColumns: `repeat(${run.length}, minmax(44px, 1fr))` } : undefined}
+            style={line ? { gridTemplateColumns: `repeat(${run.length}, minmax(40px, 1fr))` } : undefined}
           >
             {run.map((s) => (
               <li key={s.cell.index}>

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { bearsDoubt, doubtInputs, spreadAt } from '@/core/doubt';
 import { fieldRuleAt, getAt, isMeasure, type Measure, type Project } from '@/core/model';
-import { displayUnit, explainParseError, formatQuantity, parseQuantity } from '@/core/units';
+import { bareUnit, explainParseError, formatQuantity, parseQuantity } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -50,7 +50,7 @@ export function WhatIf() {
       <p className={styles.hint}>No figure is given yet.</p>
     );
   const [from, to] = ends ?? usualEnds(at);
-  const unit = displayUnit(rule.kind, system).symbol;
+  const unit = bareUnit(rule.kind, system);
   const read = (text: string, set: (si: number) => void) => {
     const parsed = parseQuantity(rule.kind, text, unit);
     if (!parsed.ok) return explainParseError(rule.kind, parsed.error);
