@@ -42,6 +42,12 @@ const hair: Pen = { ink: 'soft', width: 0.6 };
 const link: Pen = { ink: 'soft', width: 0.8 };
 const edge: Pen = { ink: 'ink', width: 1 };
 
+/** Letters of a name that stand left of the steps. */
+const LETTERS = 21;
+
+const short = (name: string): string =>
+  name.length > LETTERS ? `${name.slice(0, LETTERS - 1).trimEnd()}…` : name;
+
 /** In which column each step stands: behind all that it needs, and behind its neighbours in the lane. */
 function columnsOf(steps: readonly MapStep[]): ReadonlyMap<string, number> {
   const at = new Map<string, number>();
@@ -92,7 +98,7 @@ export function orderMap({ lanes, steps, picked, width }: OrderMapShown): Drawin
   const right = NAME + count * wide;
   const ground = lanes.flatMap((l, i): Shape[] => [
     line('lanes', { x: NAME - 6, y: -i * LANE }, { x: right, y: -i * LANE }, { pen: hair }),
-    words({ x: 0, y: -i * LANE - 4 }, l.title, { anchor: 'start', bold: true }),
+    words({ x: 0, y: -i * LANE - 4 }, short(l.title), { anchor: 'start', bold: true }),
   ]);
   const links = steps.flatMap((s) =>
     s.needs.flatMap((n): Shape[] => {

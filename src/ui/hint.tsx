@@ -18,7 +18,12 @@ interface HintProps {
 const STAYS = 6000;
 
 /** Where else a help goes that has no room beside its row: over what was filled in before. */
-const FLIP = { name: 'flip', options: { fallbackPlacements: ['left-start', 'top-start', 'bottom-start'] } };
+const flipTo = (fallbackPlacements: readonly string[]) => ({ name: 'flip', options: { fallbackPlacements } });
+const FLIP = {
+  row: [flipTo(['left-start', 'top-start', 'bottom-start'])],
+  // The value of its row stands before a mark.
+  itself: [flipTo(['top-end', 'bottom-end'])],
+};
 
 /** Closes the help that is open: there is one at a time, for a field entered and one pointed at make two. */
 let closeLast: (() => void) | undefined;
@@ -65,7 +70,7 @@ export function Hint({ text, children, tap = false, beside }: HintProps) {
         popper: {
           container: () => sheetOf(beside),
           ...(beside && beside !== 'itself' && { anchorEl: () => beside.current! }),
-          ...(beside && { modifiers: [FLIP] }),
+          ...(beside && { modifiers: FLIP[beside === 'itself' ? beside : 'row'] }),
         },
         transition: { timeout: 0 },
       }}

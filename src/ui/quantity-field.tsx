@@ -3,7 +3,7 @@
 import InputBase from '@mui/material/InputBase';
 import useEventCallback from '@mui/utils/useEventCallback';
 import { memo, useId, useMemo, useRef, useState } from 'react';
-import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
+import { findUnit, formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
 import { wordsOf } from '@/words';
 import { BasisMark, type BasisName } from './basis-mark';
 import { Hint } from './hint';
@@ -47,8 +47,10 @@ const MOST_TOLD = 1e5;
 function otherText(kind: Kind, value: QuantityValue): string {
   // A step angle is how the trade says it; the teeth behind it are ours to count.
   if (kind === 'rotorTeeth') return '';
-  const metric = formatQuantity(kind, value.si, 'metric');
-  const same = value.typed.replace(/\s/g, '') === metric.text.replace(/\s/g, '');
+  // A length to its last millimetre, all else as exactly as anybody knows it.
+  const metric = formatQuantity(kind, value.si, 'metric', kind === 'length' ? 4 : 3);
+  const [, number = '', unit = ''] = /^\s*([-+\d.,]+)\s*(.*?)\s*$/.exec(value.typed) ?? [];
+  const same = number === metric.number && findUnit(kind, unit)?.symbol === metric.unit;
   if (!same && !value.typed.endsWith(metric.unit) && Math.abs(Number(metric.number)) < MOST_TOLD)
     return metric.text;
   if (hasOtherSystem(kind)) return formatQuantity(kind, value.si, 'imperial', 3).text;

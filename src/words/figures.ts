@@ -38,8 +38,8 @@ export function showFigure(
   if (id === 'speed-ripple') return `${(100 * value).toFixed(1)} %`;
   if (id === 'grease') return value > 3.6e7 ? 'over 10000 h' : `${formatNumber(value / 3600, 2)} h`;
   if (id === 'life' || id === 'guide-life') return farText(value, id === 'guide-life');
-  const unit =
-    system === 'metric' && inUnit[id] ? units[kind].find((u) => u.symbol === inUnit[id]) : undefined;
+  const small = inUnit[id] === 'µm' && system === 'imperial' ? 'thou' : inUnit[id];
+  const unit = units[kind].find((u) => u.symbol === small);
   // Pulses per length are typed into a controller: to a part in a million, finer than any scale is read.
   const digits = id === 'pulses-per-length' ? 6 : 3;
   // What an upright screw sags by is what the cosine of 90° comes to in floating point.

@@ -8,10 +8,12 @@ export interface FindingText {
   readonly lines: readonly string[];
 }
 
-/** A small length as it is read: µm in metric, inches otherwise. */
+const THOU = 25.4e-6;
+
+/** A small length as it is read: µm in metric, thou in inches. */
 export function micro(si: number, system: UnitSystem): string {
-  if (system === 'imperial' || Math.abs(si) >= 1e-3) return formatQuantity('length', si, system, 3).text;
-  return `${formatNumber(si * 1e6, 3)} µm`;
+  if (Math.abs(si) >= 1e-3) return formatQuantity('length', si, system, 3).text;
+  return system === 'metric' ? `${formatNumber(si * 1e6, 3)} µm` : `${formatNumber(si / THOU, 3)} thou`;
 }
 
 /** A stiffness at a tool. */

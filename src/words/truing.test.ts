@@ -73,7 +73,7 @@ describe('words of truing', () => {
     expect(trueText('length', 8e-5, 'metric')).toBe('80 µm');
     expect(trueText('slope', 4e-4, 'metric')).toBe('0.4 mm/m');
     expect(trueText('force', 120, 'metric')).toBe('120 N');
-    expect(trueText('length', 25.4e-6, 'imperial')).toMatch(/in$/);
+    expect(trueText('length', 25.4e-6, 'imperial')).toMatch(/ thou$/);
   });
   it('findings say what, how much, and what to do', () => {
     const texts = demos.flatMap((demo) =>

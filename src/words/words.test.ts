@@ -184,7 +184,8 @@ describe('other words', () => {
   it('small lengths and stiffness are read in workshop units', () => {
     expect(micro(23.4e-6, 'metric')).toBe('23.4 µm');
     expect(micro(0.0054, 'metric')).toBe('5.4 mm');
-    expect(micro(25.4e-6, 'imperial')).toBe('0.001 in');
+    expect(micro(25.4e-6, 'imperial')).toBe('1 thou');
+    expect(micro(0.0254, 'imperial')).toBe('1 in');
     expect(stiffnessText(1.47e6, 'metric')).toBe('1.47 N/µm');
   });
   it('what two parts of a train have alike is told apart where they do not stand beside it', () => {

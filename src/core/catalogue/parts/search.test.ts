@@ -15,6 +15,9 @@ describe('parts are found', () => {
     expect(searchParts(of('ball-screw'), ' ')).toBe(of('ball-screw'));
   });
   it('by what the trade calls a screw: 1/2-10 (ASME B1.5)', () => {
+    expect(names(searchParts(of('stepper'), '25'))).not.toContain('Stepper size 23, 3 N·m, 3.8 mH');
+    for (const sold of ['1200', '1204'])
+      expect(names(searchParts(of('stepper'), sold))).toContain('Stepper size 34, 8.5 N·m, 2.6 mH');
     expect(names(searchParts(of('acme-screw'), '1/2-10'))).toContain('Acme 0.5 in × 0.1 in');
     for (const part of searchParts(of('acme-screw'), '1/2-10')) expect(part.name).toMatch(/^Acme 0\.5 in/);
   });

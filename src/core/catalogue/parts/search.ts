@@ -48,18 +48,27 @@ function textOf(part: Part): string {
   const figures = Object.entries(part.values).flatMap(([path, typed]) => {
     const read = readAt(path, typed);
     if (!read) return [typed];
-    const say = (system: 'metric' | 'imperial') => formatQuantity(read.kind, read.si, system, 3).text;
-    return [typed, say('metric'), say('imperial')];
+    // Rounded as coarse and as fine as sellers do: 8.5 N·m is sold as 1200 and as 1204 oz-in.
+    const say = (digits: number) =>
+      (['metric', 'imperial'] as const).map((s) => formatQuantity(read.kind, read.si, s, digits).text);
+    return [typed, ...say(3), ...say(4)];
   });
   const text = [part.name, ...figures, inchThread(part)].join(' ').toLowerCase();
   texts.set(part, text);
   return text;
 }
 
+/** Whether a text has a word in it. A figure is found from its first digit on: 25 is not in 425 or 0.25. */
+function finder(word: string): (text: string) => boolean {
+  if (!/^\d/.test(word)) return (text) => text.includes(word);
+  const figure = new RegExp(`(?<![\\d.])${word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
+  return (text) => figure.test(text);
+}
+
 /** Parts that have every word of a text in their name or figures, in either system of units. */
 export function searchParts(parts: readonly Part[], text: string): readonly Part[] {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.length ? parts.filter((part) => words.every((w) => textOf(part).includes(w))) : parts;
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean).map(finder);
+  return words.length ? parts.filter((part) => words.every((has) => has(textOf(part)))) : parts;
 }
 
 /** What a list of parts is sorted by: a column of its family by its path, or one of these. */

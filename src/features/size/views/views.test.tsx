@@ -81,7 +81,9 @@ describe('play and give', () => {
     inches.edit([put('units', 'imperial')], { label: 'Units' });
     renderBench(inches, <Budgets onWorking={onWorking} />);
     expect(screen.getByText('not known')).toBeInTheDocument();
-    expect(screen.getByRole('heading', { name: /^Lost at a reversal at least .* in$/ })).toBeInTheDocument();
+    expect(
+      screen.getByRole('heading', { name: /^Lost at a reversal at least .* thou$/ }),
+    ).toBeInTheDocument();
     expect(screen.getByText(/^Not given: .*Play/)).toBeInTheDocument();
   });
 });
