@@ -11,6 +11,7 @@ import {
   termsIn,
   tourStops,
   tourTexts,
+  verdictMeans,
   wordsOf,
 } from '.';
 
@@ -89,4 +90,11 @@ describe('how things are done', () => {
     expect(searchGuides('cable BOW chain').map((g) => g.id)).toContain('fit/cables');
     expect(searchGuides('zeppelin')).toEqual([]);
   });
+});
+
+it('says what each verdict means, and that it is guessed', () => {
+  for (const verdict of ['holds', 'thin', 'gives-out', 'not-known'] as const) {
+    expect(verdictMeans(verdict, false), verdict).toMatch(/^[A-Z][^]*\.$/);
+    expect(verdictMeans(verdict, true)).toBe(`${verdictMeans(verdict, false)} ${wordsOf('guessed')}`);
+  }
 });

@@ -1,3 +1,6 @@
+import type { Verdict } from '@/core/findings';
+import { verdictWords } from './verdicts';
+
 /** A word of the trade or of ours, and what is meant by it here. */
 export interface Term {
   readonly word: string;
@@ -159,6 +162,10 @@ export function termsIn(texts: readonly string[]): readonly Term[] {
   const found = new Set(texts.flatMap((text) => markTerms(text).flatMap(({ term }) => (term ? [term] : []))));
   return glossary.filter((term) => found.has(term));
 }
+
+/** What a verdict means, and that it is guessed where it is. */
+export const verdictMeans = (verdict: Verdict, guessed: boolean): string =>
+  [verdictWords[verdict], ...(guessed ? ['guessed'] : [])].map(wordsOf).join(' ');
 
 /** What the words of a label mean, in a sentence each; empty where all of them are everybody's. */
 export const wordsOf = (label: string): string =>

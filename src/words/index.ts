@@ -154,7 +154,7 @@ export {
   upgradeStateNames,
   upgradeVerdictText,
 } from './upgrades';
-export { glossary, markTerms, searchTerms, type Term, termsIn, wordsOf } from './glossary';
+export { glossary, markTerms, searchTerms, type Term, termsIn, verdictMeans, wordsOf } from './glossary';
 export { type Guide, guideById, type GuideChapter, guideChapters, guides, searchGuides } from './guides';
 export { type TourStop, tourStops, tourTexts } from './tour';
 export {

@@ -10,6 +10,7 @@ import { useMachine, usePainted, useTrial } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Explained } from '@/ui/explained';
 import { Fold } from '@/ui/fold';
+import { Hint } from '@/ui/hint';
 import { Notice } from '@/ui/notice';
 import { useRefusal } from '@/ui/refusal';
 import { useAfterPaint } from '@/ui/use-after-paint';
@@ -21,6 +22,7 @@ import {
   oursText,
   remedyEffect,
   remedyText,
+  verdictMeans,
   verdictText,
   verdictWords,
 } from '@/words';
@@ -110,7 +112,9 @@ function FindingCard({ finding, loaded, ours, open, reach, onWorking }: CardProp
               {text.big}
             </b>
           )}
-          <span className={styles.word}>{verdictText(verdict, guessed)}</span>
+          <Hint text={verdictMeans(verdict, guessed)} tap>
+            <span className={styles.word}>{verdictText(verdict, guessed)}</span>
+          </Hint>
         </span>
       }
     >

@@ -3,8 +3,9 @@
 import Link from 'next/link';
 import { memo, type ReactNode, useEffect, useRef } from 'react';
 import type { Verdict } from '@/core/findings';
+import { Hint } from '@/ui/hint';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { verdictText } from '@/words';
+import { verdictMeans, verdictText } from '@/words';
 import { useMachine } from './machine-context';
 import { NextLink } from './next-link';
 import styles from './sheet-head.module.css';
@@ -24,6 +25,9 @@ export interface SheetTab {
 
 const noteOf = ({ note, verdict, guessed = false }: SheetTab) =>
   verdict ? [note, verdictText(verdict, guessed)].filter(Boolean).join(' · ') : note;
+
+/** What the word on a tab means; nothing where it has none. */
+const meansOf = ({ verdict, guessed = false }: SheetTab) => (verdict ? verdictMeans(verdict, guessed) : '');
 
 interface HeadTabsProps {
   readonly label: string;
@@ -82,19 +86,20 @@ const HeadTabs = memo(function HeadTabs({ label, tabs }: HeadTabsProps) {
   return (
     <nav aria-label={label} className={styles.tabs} ref={strip}>
       {tabs.map((t) => (
-        <Link
-          key={t.id}
-          href={t.href}
-          replace
-          scroll={false}
-          aria-current={t.here ? 'page' : undefined}
-          data-here={t.here || undefined}
-          data-plain={t.verdict ? undefined : ''}
-        >
-          {t.verdict && <VerdictMark verdict={t.verdict} guessed={t.guessed ?? false} />}
-          <b>{t.title}</b>
-          <span>{noteOf(t)}</span>
-        </Link>
+        <Hint key={t.id} text={meansOf(t)}>
+          <Link
+            href={t.href}
+            replace
+            scroll={false}
+            aria-current={t.here ? 'page' : undefined}
+            data-here={t.here || undefined}
+            data-plain={t.verdict ? undefined : ''}
+          >
+            {t.verdict && <VerdictMark verdict={t.verdict} guessed={t.guessed ?? false} />}
+            <b>{t.title}</b>
+            <span>{noteOf(t)}</span>
+          </Link>
+        </Hint>
       ))}
     </nav>
   );
