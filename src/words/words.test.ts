@@ -16,6 +16,7 @@ import { applyEdits, guess, projectFields, startingProject } from '@/core/model'
 import { demoMachines } from '@/demo';
 import { demoText } from '@test/helpers/demo';
 import {
+  bodyName,
   inputLabel,
   cautionText,
   explainIssue,
@@ -31,6 +32,7 @@ import {
   stiffnessText,
 } from '.';
 import { ruleCodes, ruleText } from './rules';
+import { tellerOf } from './teller';
 
 const bad = /NaN|undefined|not a number|\[object/;
 const systems = ['metric', 'imperial'] as const;
@@ -48,6 +50,19 @@ const params = new Proxy({} as Record<string, number | string>, {
   },
   has: () => true,
 });
+
+/** A finding of which only figures and verdict count. */
+const someFinding = {
+  code: 'whip',
+  axisId: null,
+  kind: 'speed',
+  value: 1,
+  limit: 1,
+  verdict: 'thin',
+  remedies: [],
+  params: {},
+  line: null,
+} as unknown as Parameters<typeof tellerOf>[0];
 
 /** Of each demo machine, and of the same in a tight place. */
 const machines = demoMachines().flatMap((machine) => [
@@ -187,6 +202,30 @@ describe('other words', () => {
     expect(micro(25.4e-6, 'imperial')).toBe('1 thou');
     expect(micro(0.0254, 'imperial')).toBe('1 in');
     expect(stiffnessText(1.47e6, 'metric')).toBe('1.47 N/µm');
+  });
+  it('beam and columns are an arm and its block where they are', () => {
+    expect(givingName('column', 'moving-gantry')).toBe('Columns bend');
+    expect(givingName('column', 'cantilever')).toBe('Block bends');
+    expect(givingName('plunge', 'cantilever')).toBe('Plunge axis');
+    const columns = { name: 'columns', from: 'structure' };
+    expect(bodyName(columns, 'moving-gantry')).toBe('Columns');
+    expect(bodyName(columns, 'cantilever')).toBe('Block under the arm');
+    expect(bodyName({ name: 'columns', from: 'typed' }, 'cantilever')).toBe('columns');
+    expect(newNames.axis('gantry', 'cantilever').axis).toBe('Arm axis');
+    expect(newNames.axis('plunge', 'cantilever').axis).toBe('Plunge axis');
+  });
+  it('how far something is off is told as a share, and from twice the limit on as times', () => {
+    const found = (value: number, limit: number) =>
+      tellerOf({ ...someFinding, verdict: 'gives-out', value, limit }, 'metric');
+    expect(found(98, 100).missing.big).toBe('2 % short');
+    expect(found(1, 1000).missing.big).toBe('99 % short');
+    expect(found(0, 10).missing.big).toBe('not at all');
+    // On the other side of the limit it is not short.
+    expect(found(11, 10).missing).toEqual({});
+    expect(found(14.4, 10).over.big).toBe('44 % over');
+    expect(found(24, 10).over.big).toBe('2.4 × the limit');
+    expect(found(9, 10).over).toEqual({});
+    expect(tellerOf({ ...someFinding, verdict: 'thin', value: 9, limit: 10 }, 'metric').missing).toEqual({});
   });
   it('what two parts of a train have alike is told apart where they do not stand beside it', () => {
     expect(inputLabel('axes.0.coupling.stiffness')).toBe('Torsional stiffness of the coupling');

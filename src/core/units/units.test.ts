@@ -2,14 +2,17 @@ import fc from 'fast-check';
 import { all, create } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import {
+  bareUnit,
   displayUnit,
   explainParseError,
   formatIn,
   formatNumber,
+  formatQuantity,
   kinds,
   kindWords,
   parseQuantity,
   readNumber,
+  spelled,
   units,
 } from '.';
 
@@ -199,5 +202,59 @@ describe('parse and format', () => {
   it('reads mixed numbers', () => {
     expect(readNumber('-1-1/2 in')).toEqual({ ok: true, value: -1.5, rest: 'in' });
     expect(readNumber('1e-3mm')).toEqual({ ok: true, value: 0.001, rest: 'mm' });
+  });
+});
+
+describe('lengths as they can be read', () => {
+  const say = (mm: number, system: 'metric' | 'imperial' = 'metric', digits = 4) =>
+    formatQuantity('length', mm / 1000, system, digits).text;
+  it('end at a micrometre, and at a tenth of a thou', () => {
+    expect(say(0.00265)).toBe('0.003 mm');
+    expect(say(0.0826)).toBe('0.083 mm');
+    expect(say(12.3456)).toBe('12.35 mm');
+    expect(say(1371.6)).toBe('1372 mm');
+    expect(say(0.125, 'imperial')).toBe('0.0049 in');
+    expect(say(18, 'imperial', 3)).toBe('0.709 in');
+  });
+  it('never read as none where there is something', () => {
+    expect(say(0.0002)).toBe('0.0002 mm');
+    expect(say(-0.0004)).toBe('-0.0004 mm');
+    expect(say(0)).toBe('0 mm');
+    expect(say(0.001, 'imperial')).toBe('4e-5 in');
+  });
+  it('keep their digits where the unit is chosen, and so does all that is no length', () => {
+    expect(formatIn(units.length[0]!, 2.65e-6, 3).text).toBe('0.00265 mm');
+    expect(formatQuantity('linearPerTurn', 3.14159e-3, 'metric').text).toBe('3.142 mm');
+    expect(formatQuantity('mass', 5.3571, 'metric', 3).text).toBe('5.36 kg');
+  });
+});
+
+describe('a bare number', () => {
+  it('is in the unit of the sheet, and a step angle in degrees', () => {
+    expect(bareUnit('length', 'metric')).toBe('mm');
+    expect(bareUnit('length', 'imperial')).toBe('in');
+    expect(bareUnit('rotorTeeth', 'imperial')).toBe('°');
+    expect(spelled('length', ' 60 ', 'imperial')).toBe('60 in');
+    expect(spelled('length', '60 cm', 'imperial')).toBe('60 cm');
+    expect(spelled('rotorTeeth', '1.8', 'metric')).toBe('1.8 °');
+    expect(spelled('rotorTeeth', '50 teeth', 'metric')).toBe('50 teeth');
+    expect(spelled('length', 'long', 'metric')).toBe('long');
+  });
+  it('means the same once it has its unit, wherever it is read again', () => {
+    const systems = ['metric', 'imperial'] as const;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...kinds),
+        fc.constantFrom(...systems),
+        fc.constantFrom(...systems),
+        fc.double({ min: 0.01, max: 1000, noNaN: true }),
+        (kind, own, other, value) => {
+          const text = formatNumber(value, 5);
+          const written = spelled(kind, text, own);
+          expect(si(kind, written)).toBe(si(kind, text, bareUnit(kind, own)));
+          expect(spelled(kind, written, other)).toBe(written);
+        },
+      ),
+    );
   });
 });
