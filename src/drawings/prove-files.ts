@@ -8,7 +8,7 @@ import {
   type TrialState,
 } from '@/core/prove';
 import type { Project } from '@/core/model';
-import { displayUnit, findUnit, formatIn, type Kind, type UnitSystem } from '@/core/units';
+import { displayUnit, formatIn, type Kind, type UnitSystem, smallUnit } from '@/core/units';
 import {
   settingFrom,
   settingNames,
@@ -68,7 +68,7 @@ export function compensationCsv(
   const { plan, last } = state;
   const table = last ? compensationTable(trialRead(plan, last.said, project, trials.grounds)) : [];
   const place = displayUnit('length' satisfies Kind, system);
-  const fine = findUnit('length', system === 'metric' ? 'µm' : 'thou')!;
+  const fine = smallUnit(system);
   return writeTable(
     [`place, ${place.symbol}`, `add, ${fine.symbol}`],
     table.map((row) => [formatIn(place, row.place, 7).number, formatIn(fine, row.by, 4).number]),

@@ -10,7 +10,7 @@ import {
   type Text,
 } from '@/core/drawing';
 import { type MoveGroup, moveGroups, type SheetResult } from '@/core/prove';
-import { formatNumber, type UnitSystem } from '@/core/units';
+import { formatNumber, type UnitSystem, smallUnit } from '@/core/units';
 
 /** Readings along a length, as they are drawn. */
 export interface TruingShown {
@@ -53,7 +53,7 @@ const text = (at: Text['at'], words: string, more: Partial<Text> = {}): Text => 
 });
 
 /** Small lengths by the sheet: micrometres or thousandths of an inch. */
-const fine = (si: number, system: UnitSystem) => (system === 'metric' ? si * 1e6 : si / 25.4e-6);
+const fine = (si: number, system: UnitSystem) => smallUnit(system).fromSi(si);
 
 /** A round step so that some four lines stand in a range. */
 function stepOf(range: number): number {
@@ -111,7 +111,7 @@ export function truingDrawing(shown: TruingShown): Drawing {
 }
 
 const sayPoint = (p: { readonly x: number; readonly h: number }, system: UnitSystem) =>
-  `${formatNumber(fine(p.h, system), 3)} ${system === 'metric' ? 'µm' : 'thou'}`;
+  `${formatNumber(fine(p.h, system), 3)} ${smallUnit(system).symbol}`;
 
 const path = ({ points }: SheetResult, x: (m: number) => number, y: (h: number) => number, pen: Pen): Shape =>
   polyline(
@@ -179,7 +179,7 @@ const boltsText = (first: number, last: number) =>
 
 const spanText = (low: number, high: number, system: UnitSystem) => {
   const say = (v: number) => formatNumber(fine(v, system), 2);
-  const unit = system === 'metric' ? 'µm' : 'thou';
+  const unit = smallUnit(system).symbol;
   return low === high ? `${say(low)} ${unit}` : `${say(low)} to ${say(high)} ${unit}`;
 };
 

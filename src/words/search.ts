@@ -1,5 +1,5 @@
 import type { Killed, LineFigures, PresentLine, Reason, Scale, SearchLink } from '@/core/choose';
-import { displayUnit, formatIn, formatNumber, type Unit, type UnitSystem, units } from '@/core/units';
+import { displayUnit, formatIn, formatNumber, type Unit, type UnitSystem, smallUnit } from '@/core/units';
 
 /** What money is held against in a search. */
 export const scaleNames: Readonly<Record<Scale, string>> = {
@@ -36,13 +36,11 @@ export const searchLinkNames: Readonly<Record<SearchLink, string>> = {
   supply: 'the supply',
 };
 
-const small = { metric: 'µm', imperial: 'thou' } as const;
-
 /** The unit in which a scale is told and drawn; null: it is a number of times what is asked. */
 export function scaleUnit(scale: Scale, system: UnitSystem): Unit | null {
   if (scale === 'stiffness') return displayUnit('stiffness', system);
   // Play is far below a millimetre, and below a tenth of an inch.
-  if (scale === 'lost' || scale === 'error') return units.length.find((u) => u.symbol === small[system])!;
+  if (scale === 'lost' || scale === 'error') return smallUnit(system);
   return null;
 }
 

@@ -1,5 +1,13 @@
 import type { Finding } from '@/core/checks';
-import { formatIn, formatNumber, formatQuantity, type Kind, type UnitSystem, units } from '@/core/units';
+import {
+  formatIn,
+  formatNumber,
+  formatQuantity,
+  type Kind,
+  type UnitSystem,
+  units,
+  smallUnit,
+} from '@/core/units';
 
 /** What a finding says: a title, one big figure where there is one ("18 % short"), and sentences. */
 export interface FindingText {
@@ -8,12 +16,10 @@ export interface FindingText {
   readonly lines: readonly string[];
 }
 
-const THOU = 25.4e-6;
-
 /** A small length as it is read: µm in metric, thou in inches. */
 export function micro(si: number, system: UnitSystem): string {
   if (Math.abs(si) >= 1e-3) return formatQuantity('length', si, system, 3).text;
-  return system === 'metric' ? `${formatNumber(si * 1e6, 3)} µm` : `${formatNumber(si / THOU, 3)} thou`;
+  return formatIn(smallUnit(system), si, 3).text;
 }
 
 /** A stiffness at a tool. */

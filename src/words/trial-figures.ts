@@ -2,7 +2,6 @@ import type { ForetoldId } from '@/core/machine';
 import type { TrialPlan, TrialRow, TrialStanding } from '@/core/prove';
 import {
   displayUnit,
-  findUnit,
   formatIn,
   formatNumber,
   formatQuantity,
@@ -10,6 +9,7 @@ import {
   type Unit,
   units,
   type UnitSystem,
+  smallUnit,
 } from '@/core/units';
 import { micro } from './teller';
 
@@ -239,7 +239,7 @@ export function trialText(kind: Kind, si: number, system: UnitSystem, digits = 3
 /** A figure with its doubt, both in one unit that is said once. */
 export function trialPair(kind: Kind, si: number, expanded: number, system: UnitSystem): string {
   const fine = kind === 'length' && Math.abs(si) < 0.002 && si !== 0;
-  const unit = fine ? findUnit('length', system === 'metric' ? 'µm' : 'thou')! : unitFor(kind, si, system);
+  const unit = fine ? smallUnit(system) : unitFor(kind, si, system);
   const [value, doubt] = [formatIn(unit, si, 3), formatIn(unit, expanded, 2)];
   return `${value.number} ± ${doubt.number} ${unit.symbol}`.trim();
 }

@@ -37,6 +37,10 @@ export function displayUnit(kind: Kind, system: UnitSystem): Unit {
 export const bareUnit = (kind: Kind, system: UnitSystem): string =>
   kind === 'rotorTeeth' ? '°' : displayUnit(kind, system).symbol;
 
+/** The unit in which a play, a sag or a reading is told: micrometres, or thousandths of an inch. */
+export const smallUnit = (system: UnitSystem): Unit =>
+  findUnit('length', system === 'metric' ? 'µm' : 'thou')!;
+
 /** Whether the two systems show a kind in different units. */
 export const hasOtherSystem = (kind: Kind): boolean => imperial[kind] !== undefined;
 

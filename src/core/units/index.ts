@@ -13,5 +13,6 @@ export {
   formatQuantity,
   type FormattedQuantity,
   hasOtherSystem,
+  smallUnit,
   type UnitSystem,
 } from './format';

@@ -139,7 +139,7 @@ function Block({ report, view }: { report: MachineReport; view: View }) {
         { label: 'Moves', value: mass(masses.moving) },
         { label: 'Stands', value: mass(masses.standing) },
         { label: 'Worst cut', value: cuts.length ? formatQuantity('force', worst, system, 3).text : '–' },
-        { label: 'Parts so far', value: sumText(cost.known, cost.off) },
+        { label: 'Axis parts', value: sumText(cost.known, cost.off) },
         { label: 'Budget', value: project.brief.budget?.toFixed(0) ?? '–' },
       ]}
     />

@@ -8,11 +8,11 @@ import TableRow from '@mui/material/TableRow';
 import { useState } from 'react';
 import type { ComparedRow, Comparison } from '@/core/choose';
 import type { RungId } from '@/core/machine';
-import { formatNumber, formatQuantity, type UnitSystem } from '@/core/units';
+import { formatQuantity, type UnitSystem } from '@/core/units';
 import { Action } from '@/ui/action';
 import { ChangeMark } from '@/ui/change-mark';
 import { VerdictMark } from '@/ui/verdict-mark';
-import { accelerationName, checkNameOf, figureName, rungName, showFigure, verdictText } from '@/words';
+import { accelerationName, checkNameOf, figureName, micro, rungName, showFigure, verdictText } from '@/words';
 import styles from './compare-table.module.css';
 
 const answerName: Record<string, string> = {
@@ -35,7 +35,7 @@ export function comparedValue(row: ComparedRow, value: number | null, system: Un
   if (value === null) return '–';
   if (!Number.isFinite(value)) return 'no limit';
   if (row.group === 'figure') return showFigure(row.id, row.kind, value, system);
-  if (row.id === 'lost-motion' && system === 'metric') return `${formatNumber(value * 1e6, 3)} µm`;
+  if (row.id === 'lost-motion') return micro(value, system);
   return formatQuantity(row.kind, value, system, 3).text;
 }
 

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { TrialKind, TrialResult } from '@/core/prove';
-import { displayUnit, findUnit, formatNumber, type Kind, type Unit, type UnitSystem } from '@/core/units';
+import { displayUnit, formatNumber, type Kind, type Unit, type UnitSystem, smallUnit } from '@/core/units';
 import { trialColumnName } from '@/words';
 import styles from './trials.module.css';
 
@@ -42,7 +42,7 @@ const pens = [
 /** Small lengths by the sheet: micrometres or thousandths of an inch. */
 function unitFor(kind: Kind, values: readonly number[], system: UnitSystem): Unit {
   const small = kind === 'length' && Math.max(...values.map(Math.abs)) < 0.002;
-  return (small && findUnit('length', system === 'metric' ? 'µm' : 'thou')) || displayUnit(kind, system);
+  return small ? smallUnit(system) : displayUnit(kind, system);
 }
 
 interface ChartProps {

@@ -18,12 +18,12 @@ import { put, type TrialEntry, type TrialSaid } from '@/core/model';
 import {
   displayUnit,
   explainParseError,
-  findUnit,
   formatIn,
   type Kind,
   parseQuantity,
   type Unit,
   type UnitSystem,
+  smallUnit,
 } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -48,8 +48,7 @@ const FINE: ReadonlySet<TrialKind> = new Set<TrialKind>([
 /** Unit in which a cell is typed; undefined for what is only looked at. */
 export function cellUnit(kind: TrialKind, { id, of }: TrialRow, system: UnitSystem): Unit | undefined {
   if (of === 'look') return undefined;
-  if (of === 'length' && FINE.has(kind) && id !== 'radius')
-    return findUnit('length', system === 'metric' ? 'µm' : 'thou');
+  if (of === 'length' && FINE.has(kind) && id !== 'radius') return smallUnit(system);
   return displayUnit(of, system);
 }
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { cellsOf, isLine, partOf, type SheetState } from '@/core/prove';
 import { type HappeningKind, happenings } from '@/core/model';
-import { displayUnit, explainParseError, findUnit, formatIn, type Kind, parseQuantity } from '@/core/units';
+import { displayUnit, explainParseError, formatIn, type Kind, parseQuantity, smallUnit } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -70,8 +70,7 @@ export function SheetFields({ state, acts }: FieldsProps) {
   const { system } = useMachine();
   const { plan, method, instrument, said } = state;
   const kind = goodKind(state);
-  const small =
-    kind === 'length' ? findUnit('length', system === 'metric' ? 'µm' : 'thou')! : displayUnit(kind, system);
+  const small = kind === 'length' ? smallUnit(system) : displayUnit(kind, system);
   const good = (text: string) => {
     if (!text.trim()) return acts.say({ good: null, typed: '' }, 'Good enough');
     const read = parseQuantity(kind, text, small.symbol);

@@ -18,12 +18,12 @@ import { type HappeningKind, type Project, put, type RoundSaid, type SheetSaid }
 import {
   displayUnit,
   explainParseError,
-  findUnit,
   formatIn,
   type Kind,
   parseQuantity,
   type Unit,
   type UnitSystem,
+  smallUnit,
 } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { freshId } from '@/session';
@@ -37,7 +37,7 @@ const COARSE = ['tape', 'ruler', 'caliper'];
 export function readingUnit({ method, instrument }: SheetState, system: UnitSystem): Unit {
   const kind = kinds[method.reads];
   if (kind !== 'length' || COARSE.includes(instrument)) return displayUnit(kind, system);
-  return findUnit('length', system === 'metric' ? 'µm' : 'thou')!;
+  return smallUnit(system);
 }
 
 /** A reading of a cell as it is shown: the mean of all that were taken there. */

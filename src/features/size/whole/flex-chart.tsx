@@ -2,7 +2,7 @@
 
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { FlexReport } from '@/core/machine';
-import { displayUnit, formatNumber, type UnitSystem } from '@/core/units';
+import { displayUnit, formatNumber, type UnitSystem, smallUnit } from '@/core/units';
 
 /** Sag and stiffness along the travel of the gantry axis, for the gantry in the middle of its bed. */
 export function FlexChart({
@@ -18,13 +18,14 @@ export function FlexChart({
 }) {
   const unit = displayUnit('length', system);
   const middle = flex.stations[Math.floor(flex.stations.length / 2)]!;
-  const small = system === 'metric' ? (v: number) => v * 1e6 : (v: number) => unit.fromSi(v) * 1000;
+  const small = smallUnit(system);
+  const stiffness = displayUnit('stiffness', system);
   const rows = middle.map((s) => ({
     at: unit.fromSi(s.at),
-    sag: -small(s.sag),
-    x: 1e-6 / s.compliance[0]!,
-    y: 1e-6 / s.compliance[1]!,
-    z: 1e-6 / s.compliance[2]!,
+    sag: -small.fromSi(s.sag),
+    x: stiffness.fromSi(1 / s.compliance[0]!),
+    y: stiffness.fromSi(1 / s.compliance[1]!),
+    z: stiffness.fromSi(1 / s.compliance[2]!),
   }));
   const axis = { stroke: 'var(--rc-soft)', tick: { fill: 'var(--rc-soft)', fontSize: 11 } } as const;
   return (

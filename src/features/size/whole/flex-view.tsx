@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type FlexReport, type WayId, ways } from '@/core/machine';
 import type { Project, Role } from '@/core/model';
-import { displayUnit, formatQuantity } from '@/core/units';
+import { displayUnit, formatQuantity, smallUnit } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Choice } from '@/ui/choice';
 import { part } from '@/ui/part';
@@ -119,7 +119,7 @@ function Curves({ flex, way, at }: { flex: FlexReport; way: WayId; at: number })
   const { system } = useMachine();
   const [what, setWhat] = useState<Curve>('sag');
   const length = displayUnit('length', system).symbol;
-  const unit = what === 'stiffness' ? 'N/µm' : system === 'metric' ? 'µm' : 'thou';
+  const { symbol: unit } = what === 'stiffness' ? displayUnit('stiffness', system) : smallUnit(system);
   const softest = ways
     .map((w) => `${wayText[w]} ${stiffnessText(flex.softest[w].stiffness, system)}`)
     .join(', ');
