@@ -1,4 +1,4 @@
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { familyById, type PartLink, swapEdits } from '@/core/catalogue';
@@ -51,6 +51,19 @@ describe('exchange of a part', () => {
     await userEvent.clear(screen.getByLabelText('Search'));
     await userEvent.click(screen.getByRole('button', { name: 'Roller chains' }));
     expect(screen.getByRole('button', { name: 'Roller chain 06B-1' })).toBeInTheDocument();
+  });
+  it('lists torques in ounces on a sheet in inches, and is put in order without a head', async () => {
+    const { session } = await open('motor');
+    const first = () => screen.getAllByRole('row')[1]!;
+    expect(first()).toHaveTextContent('0.26 N·m');
+    session.edit([put('units', 'imperial')], { label: 'Units' });
+    await waitFor(() => expect(within(first()).getByText('36.8 oz-in')).toBeInTheDocument());
+    // Current has no other unit; a name stays as it is sold.
+    expect(first()).toHaveTextContent('0.26 N·m');
+    await userEvent.selectOptions(screen.getByLabelText('In the order of'), 'Holding, most first');
+    expect(first()).toHaveTextContent(/^Stepper size 34, 12 N·m/);
+    await userEvent.selectOptions(screen.getByLabelText('In the order of'), 'the list');
+    expect(first()).toHaveTextContent(/^Stepper size 17, 0.26 N·m/);
   });
   it('very many parts come page by page; figures sort them, a search begins at its beginning', async () => {
     const [like] = familyById('stepper')!.parts;

@@ -19,8 +19,8 @@ import {
   swapEdits,
 } from '@/core/catalogue';
 import { amongAxes, type AxisReport, axisReport } from '@/core/machine';
-import { applyEdits, type Axis, axisIssues, getAt, isMeasure, type OwnPart } from '@/core/model';
-import { formatQuantity, type UnitSystem } from '@/core/units';
+import { applyEdits, type Axis, axisIssues, fieldRuleAt, getAt, isMeasure, type OwnPart } from '@/core/model';
+import { formatQuantity, hasOtherSystem, parseQuantity, type UnitSystem } from '@/core/units';
 import { useMachine } from '@/features/frame';
 import { Action } from '@/ui/action';
 import { Choice } from '@/ui/choice';
@@ -202,6 +202,18 @@ export function PartList({ family, parts, filter, picked, onPick }: PartListProp
   );
 }
 
+/**
+ * A figure of a part as it is listed. On a sheet in inches what is sold by ounces and pounds there stands so;
+ * a size keeps its own, for a screw of 16 mm is one everywhere.
+ */
+function figureOf({ values }: Part, path: string, system: UnitSystem): string {
+  const typed = values[path] ?? '';
+  const kind = fieldRuleAt(path)?.kind;
+  if (system === 'metric' || !kind || kind === 'length' || kind === 'linearPerTurn') return typed;
+  const read = parseQuantity(kind, typed);
+  return read.ok && hasOtherSystem(kind) ? formatQuantity(kind, read.si, system, 3).text : typed;
+}
+
 interface PartRowProps {
   readonly family: Family;
   readonly tried: TriedPart;
@@ -211,6 +223,7 @@ interface PartRowProps {
 }
 
 function PartRow({ family, tried, mine, picked, onPick }: PartRowProps) {
+  const { system } = useMachine();
   const { axis } = useAxis();
   const { part } = tried;
   const fitted = part.id === axis.parts[family.id] && isFitted(axis, part);
@@ -225,7 +238,7 @@ function PartRow({ family, tried, mine, picked, onPick }: PartRowProps) {
       </TableCell>
       {family.columns.map((c) => (
         <TableCell key={c.path} data-title={c.title}>
-          {part.values[c.path] ?? ''}
+          {figureOf(part, c.path, system)}
         </TableCell>
       ))}
       <TableCell className={styles.good ?? ''} data-title="Good for">
