@@ -56,7 +56,7 @@ test('fields take what people type, show the other system, and the answer follow
   await expect(page.getByText('between bearings 2720 mm')).toBeVisible();
   await openLink(page, /^Stepper ×2/);
   await field(page, 'Holding torque').fill('428 oz-in');
-  await expect(page.getByText('3.022 N·m').first()).toBeVisible();
+  await expect(page.getByText('3.02 N·m').first()).toBeVisible();
   await field(page, 'Rapid').fill('600');
   await expect(page.getByRole('alert').filter({ hasText: 'Rapid' })).toContainText('at most');
   await field(page, 'Rapid').fill('15');
@@ -183,11 +183,11 @@ test('masses add up, bodies come and go', async ({ page }) => {
   await showBench(page, 'plunge');
   await page.getByRole('button', { name: /Moving mass/ }).click();
   await page.getByLabel('Mass', { exact: true }).first().fill('20 lb');
-  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('12.77 kg');
+  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('12.8 kg');
   await page.getByRole('button', { name: 'Add a body' }).click();
-  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('13.77 kg');
+  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('13.8 kg');
   await page.getByRole('button', { name: 'Remove Another body' }).click();
-  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('12.77 kg');
+  await expect(page.getByRole('button', { name: /Moving mass/ })).toContainText('12.8 kg');
 });
 
 test('another thread, two sides, keys and units', async ({ page }) => {

@@ -10,7 +10,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
+import { hasOtherSystem, type Kind, type UnitSystem, workedQuantity } from '@/core/units';
 import { type Line, texOf, texWithNumbers } from '@/core/worksheet';
 import { Action } from './action';
 import { type BasisName, BasisShape } from './basis-mark';
@@ -159,8 +159,8 @@ function Value({ kind, si, system }: { kind: Kind; si: number; system: UnitSyste
   const other = system === 'metric' ? 'imperial' : 'metric';
   return (
     <>
-      {formatQuantity(kind, si, system).text}
-      {hasOtherSystem(kind) && <small>{formatQuantity(kind, si, other, 3).text}</small>}
+      {workedQuantity(kind, si, system).text}
+      {hasOtherSystem(kind) && <small>{workedQuantity(kind, si, other, 3).text}</small>}
     </>
   );
 }

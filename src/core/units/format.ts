@@ -82,6 +82,10 @@ export function formatIn(unit: Unit, si: number, digits = 4): FormattedQuantity 
   };
 }
 
+/** The same to as many digits as are asked for: a line of working is followed, not read off. */
+export const workedQuantity = (kind: Kind, si: number, system: UnitSystem, digits = 4): FormattedQuantity =>
+  formatIn(displayUnit(kind, system), si, digits);
+
 /** How fine the display unit of a kind is read at most, in decimals: a micrometre, a tenth of a thou. */
 const finest: Readonly<Record<string, number>> = { mm: 3, in: 4 };
 

@@ -14,5 +14,6 @@ export {
   type FormattedQuantity,
   hasOtherSystem,
   smallUnit,
+  workedQuantity,
   type UnitSystem,
 } from './format';

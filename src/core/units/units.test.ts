@@ -14,6 +14,7 @@ import {
   readNumber,
   spelled,
   units,
+  workedQuantity,
 } from '.';
 
 const si = (kind: Parameters<typeof parseQuantity>[0], text: string, bare?: string): number => {
@@ -224,6 +225,7 @@ describe('lengths as they can be read', () => {
   });
   it('keep their digits where the unit is chosen, and so does all that is no length', () => {
     expect(formatIn(units.length[0]!, 2.65e-6, 3).text).toBe('0.00265 mm');
+    expect(workedQuantity('length', 2.65e-6, 'metric').text).toBe('0.00265 mm');
     expect(formatQuantity('linearPerTurn', 3.14159e-3, 'metric').text).toBe('3.142 mm');
     expect(formatQuantity('mass', 5.3571, 'metric', 3).text).toBe('5.36 kg');
   });

@@ -1,4 +1,4 @@
-import { formatQuantity, type UnitSystem } from '@/core/units';
+import { type UnitSystem, workedQuantity } from '@/core/units';
 import type { Formula } from './formula';
 import type { Line } from './worksheet';
 
@@ -20,7 +20,7 @@ const escapeTex = (text: string) => text.replace(/[%#&_$]/g, '\\$&');
 
 /** A quantity as TeX with an upright unit. */
 export function texQuantity(kind: Formula['result']['kind'], si: number, system: UnitSystem): string {
-  const shown = formatQuantity(kind, si, system);
+  const shown = workedQuantity(kind, si, system);
   const number = /^-?[\d.]+$/.test(shown.number)
     ? shown.number
     : shown.number.replace(/^(-?[\d.]+)e(-?\d+)$/, '$1\\cdot 10^{$2}');

@@ -11,11 +11,11 @@ import { handbookExamples } from '@/core/handbook';
 import {
   displayUnit,
   explainParseError,
-  formatQuantity,
   hasOtherSystem,
   type Kind,
   parseQuantity,
   type UnitSystem,
+  workedQuantity,
 } from '@/core/units';
 import { evaluateWith, type Formula, texWithNumbers } from '@/core/worksheet';
 import { Action } from '@/ui/action';
@@ -23,7 +23,7 @@ import { Tex, TexSymbol } from '@/ui/tex';
 import styles from './handbook.module.css';
 
 const shownAs = (kind: Kind, si: number, system: UnitSystem) =>
-  Number.isFinite(si) ? formatQuantity(kind, si, system, 5).text : 'no limit';
+  Number.isFinite(si) ? workedQuantity(kind, si, system, 5).text : 'no limit';
 
 const other = (system: UnitSystem): UnitSystem => (system === 'metric' ? 'imperial' : 'metric');
 
