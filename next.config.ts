@@ -1,5 +1,5 @@
 import type { NextConfig } from 'next';
-import { contentPolicy, UNFRAMED } from './src/app/content-policy';
+import { contentPolicy, UNFRAMED } from './src/app/content-policy.mjs';
 
 /** Microphone for the tone of a belt, serial line for an indicator: each asks the user first. */
 const permissions = 'camera=(), microphone=(self), serial=(self), geolocation=(), interest-cohort=()';

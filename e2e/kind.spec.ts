@@ -154,8 +154,11 @@ test('a machine goes out as a file, is deleted, comes back out of it, all the sa
 test('Fit: what must be measured before a hole is drilled is three clicks away', async ({ page }) => {
   const clicks = await openDemo(page);
   await goTo(page, 'Fit');
+  const stacks = page.getByRole('button', { name: 'Stack-ups' });
+  await stacks.waitFor();
   await page.getByRole('link', { name: /^Plunge axis/ }).click();
-  await page.getByRole('button', { name: 'Stack-ups' }).click();
+  await page.waitForURL(/a=plunge/);
+  await stacks.click();
   await expect(page.getByText(/counted twice/).first()).toBeVisible();
   expect(await clicks()).toBeLessThanOrEqual(4);
 });

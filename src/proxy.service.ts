@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { type NextRequest, NextResponse } from 'next/server';
-import { policyOf, UNFRAMED } from './app/content-policy';
+import { policyOf, UNFRAMED } from './app/content-policy.mjs';
 import { plainPath } from './offline/pages';
 
 type Hashes = Readonly<Record<string, readonly string[]>>;

@@ -2,5 +2,5 @@
 export const scriptHashes: (html: string) => string[];
 /** Writes which scripts stand in which page of a build, beside it. @param made folder of the build. */
 export const writeInlineScripts: (made: string) => void;
-/** Names the scripts of each page in its own policy. @throws where a page has none. */
+/** Puts a policy into each page that names its scripts. @throws where a page has no head. */
 export const nameInlineScripts: (folder: string) => void;

@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { policyOf } from '../../src/app/content-policy.mjs';
 
 /** The scripts in a page, as a content policy names them (CSP Level 3, hash-source). */
 export const scriptHashes = (html) => [
@@ -28,16 +29,23 @@ export function writeInlineScripts(made) {
   writeFileSync(join(made, 'inline-scripts.json'), JSON.stringify(Object.fromEntries(found)));
 }
 
-/** The same for a folder of plain files, whose policy stands in each page. @throws where a page has none. */
+const HEAD = '<head>';
+
+/**
+ * The same for a folder of plain files: a plain server sends no headers of ours, so that the policy stands in
+ * each page, before all that it rules. @throws where a page has no head.
+ */
 export function nameInlineScripts(folder) {
   for (const name of pagesBelow(folder)) {
     const file = join(folder, name);
     const html = readFileSync(file, 'utf8');
-    const named = html.replace(
-      /(script-src &#x27;self&#x27;) &#x27;unsafe-inline&#x27;/,
-      (_, start) => `${start} ${scriptHashes(html).join(' ').replaceAll("'", '&#x27;')}`,
+    if (!html.includes(HEAD)) throw new Error(`${name}: no ${HEAD} in it; wanted one that takes the policy`);
+    const policy = policyOf(scriptHashes(html)).replaceAll("'", '&#x27;');
+    const meta = `<meta http-equiv="Content-Security-Policy" content="${policy}"/>`;
+    // By a function: a policy is no pattern of what to put in.
+    writeFileSync(
+      file,
+      html.replace(HEAD, () => HEAD + meta),
     );
-    if (named === html) throw new Error(`${name}: no policy in it; wanted one that names its scripts`);
-    writeFileSync(file, named);
   }
 }

@@ -7,7 +7,6 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { AppFrame } from '@/features/frame';
-import { contentPolicy } from './content-policy';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -25,12 +24,6 @@ export const viewport: Viewport = {
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
-      <head>
-        {process.env.RUGGED_CARRIAGE_STATIC === '1' && (
-          // A plain server sends no headers of ours.
-          <meta httpEquiv="Content-Security-Policy" content={contentPolicy} />
-        )}
-      </head>
       <body>
         <InitColorSchemeScript attribute="data" defaultMode="system" />
         <AppRouterCacheProvider>

@@ -5,7 +5,7 @@
  * developed no page is built, and any script in it runs.
  * @param scripts which scripts in the page may run, as the policy names them.
  */
-export const policyOf = (scripts: readonly string[]): string =>
+export const policyOf = (scripts) =>
   [
     "default-src 'self'",
     `script-src 'self' ${scripts.join(' ')}${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
