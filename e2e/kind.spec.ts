@@ -69,7 +69,7 @@ test('a motor picked against its driver: it is told before and after it is taken
   await dialog.getByRole('button', { name: /^Stepper size 34, 8.5 N·m, 2.6/ }).click();
   await expect(dialog.getByRole('row', { name: /^Verdict/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByTestId('findings').getByText('Driver holds back the motor')).toBeVisible();
+  await expect(page.getByTestId('findings').getByText('Driver is small for the motor')).toBeVisible();
   expect(await clicks()).toBeLessThanOrEqual(4);
 });
 
