@@ -88,10 +88,10 @@ function AxisBench() {
         </BenchHead>
       </div>
       {/* Heard, and reached by keyboard, before all that it is judged by. */}
-      <div className={styles.right}>
+      <div className={`${styles.right} fades`}>
         <FindingsPanel doubt={doubt} onWorking={onWorking} />
       </div>
-      <div className={styles.left} key={axis.id}>
+      <div className={`${styles.left} fades`} key={axis.id}>
         <AskedPanel />
         {axis.drive.kind !== 'crank' && (
           <Action
@@ -108,7 +108,7 @@ function AxisBench() {
       </div>
       <LadderBox doubt={doubt} onWorking={onWorking} />
       <ChartBox onWorking={onWorking} />
-      <div className={styles.figuresBox}>
+      <div className={`${styles.figuresBox} fades`}>
         <Figures onWorking={onWorking} />
       </div>
       <div className={styles.blockBox}>

@@ -37,11 +37,11 @@ export function WholeMachine() {
       <div className={styles.headBox}>
         <BenchHead current={WHOLE} />
       </div>
-      <div className={styles.left}>
+      <div className={`${styles.left} fades`}>
         <StructurePanel />
       </div>
       <Middle report={report} way={way} onWay={setWay} />
-      <div className={styles.right}>
+      <div className={`${styles.right} fades`}>
         <TrialBar />
         <h2>What the whole says</h2>
         <NoNumber codes={report.noNumber} />
@@ -70,7 +70,7 @@ function Middle({ report, way, onWay }: MiddleProps) {
   const { solved, busy, place } = useFlex();
   const [view, setView] = useState<View>('flex');
   return (
-    <div className={styles.middle}>
+    <div className={`${styles.middle} fades`}>
       <div className={styles.views}>
         <Toggle label="View of the machine" options={views} value={view} onPick={setView} />
         <span role="status">{busy ? 'solving…' : ''}</span>
