@@ -78,9 +78,9 @@ describe('exchange of a part', () => {
     }));
     await open('motor', own);
     const rows = () => screen.getAllByRole('row').slice(1);
-    expect(rows()).toHaveLength(60);
+    expect(rows()).toHaveLength(45);
     await userEvent.click(screen.getByRole('button', { name: 'Go to next page' }));
-    expect(rows()[0]).toHaveTextContent('Bargain 60');
+    expect(rows()[0]).toHaveTextContent('Bargain 45');
     await userEvent.click(screen.getByRole('button', { name: 'Holding' }));
     // 10 oz-in, the weakest of all.
     expect(rows()[0]).toHaveTextContent('Bargain 0');
