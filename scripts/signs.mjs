@@ -1,5 +1,5 @@
 // Cuts the signs that the two faces of the sheet lack (µ, Greek, arrows, ≈) out of a free face that has them.
-// Usage: node scripts/signs.mjs; what it writes is kept with the code.
+// Usage: npm run signs; what it writes is kept with the code.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import subsetFont from 'subset-font';

@@ -29,7 +29,7 @@ export function ChangeMark({ change }: { change: Change }) {
         {change === 'same' && <path d="M0 6h14" />}
       </svg>
       <b aria-hidden="true">{signs[change]}</b>
-      <span className={styles.hidden}>{changeWords[change]}</span>
+      <span className="unseen">{changeWords[change]}</span>
     </span>
   );
 }

@@ -3,7 +3,7 @@
 import InputBase from '@mui/material/InputBase';
 import useEventCallback from '@mui/utils/useEventCallback';
 import { memo, useId, useMemo, useRef, useState } from 'react';
-import { findUnit, formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
+import { findUnit, formatIn, formatQuantity, hasOtherSystem, type Kind, type UnitSystem } from '@/core/units';
 import { wordsOf } from '@/words';
 import { BasisMark, type BasisName } from './basis-mark';
 import { Hint } from './hint';
@@ -46,7 +46,10 @@ const MOST_TOLD = 1e5;
 /** The value in the system that was not typed; empty where that says nothing new. */
 function otherText(kind: Kind, value: QuantityValue): string {
   // A step angle is how the trade says it; the teeth behind it are ours to count.
-  if (kind === 'rotorTeeth') return '';
+  if (kind === 'rotorTeeth') {
+    const angle = formatIn(findUnit(kind, '°')!, value.si, 3).text;
+    return value.typed.includes('°') ? '' : angle;
+  }
   // A length to its last millimetre, all else as exactly as anybody knows it.
   const metric = formatQuantity(kind, value.si, 'metric', kind === 'length' ? 4 : 3);
   const [, number = '', unit = ''] = /^\s*([-+\d.,]+)\s*(.*?)\s*$/.exec(value.typed) ?? [];

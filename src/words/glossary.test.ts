@@ -98,3 +98,8 @@ it('says what each verdict means, and that it is guessed', () => {
     expect(verdictMeans(verdict, true)).toBe(`${verdictMeans(verdict, false)} ${wordsOf('guessed')}`);
   }
 });
+
+it('a choice of paper for a drawing is not told about light and dark', () => {
+  expect(wordsOf('Paper')).toBe('');
+  expect(wordsOf('Slate')).toMatch(/light on dark/);
+});

@@ -44,8 +44,12 @@ export const glossary: readonly Term[] = [
     ours: true,
   },
   { word: 'ours', means: 'A number that we put in until you say yours.', ours: true, form: 'alone' },
-  { word: 'Slate', means: 'The sheet light on dark, as chalk on a slate.', ours: true, form: 'alone' },
-  { word: 'Paper', means: 'The sheet dark on light, as ink on paper.', ours: true, form: 'alone' },
+  {
+    word: 'Slate',
+    means: 'The sheet light on dark, as chalk on a slate; paper is dark on light.',
+    ours: true,
+    form: 'alone',
+  },
   {
     word: 'Put by',
     means: 'Keeps what stands now beside the plan, so that it can be compared and taken back.',

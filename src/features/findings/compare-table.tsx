@@ -61,7 +61,7 @@ export function CompareTable({ comparison, names, system }: CompareProps) {
             <TableCell scope="col">{names[0]}</TableCell>
             <TableCell scope="col">{names[1]}</TableCell>
             <TableCell scope="col">
-              <span className={styles.hidden}>Change</span>
+              <span className="unseen">Change</span>
             </TableCell>
           </TableRow>
         </TableHead>

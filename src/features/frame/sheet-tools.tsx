@@ -53,7 +53,7 @@ const SheetWords = memo(function SheetWords({ metric, editor }: { metric: boolea
       >
         {metric ? 'mm → in' : 'in → mm'}
       </Action>
-      <Hint text={dark ? wordsOf('Paper') : wordsOf('Slate')}>
+      <Hint text={wordsOf('Slate')}>
         <Button size="small" onClick={() => setMode(dark ? 'light' : 'dark')}>
           {dark ? 'Paper' : 'Slate'}
         </Button>

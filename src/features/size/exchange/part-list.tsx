@@ -260,7 +260,7 @@ function GoodFor({ report, refused }: TriedPart) {
     <span>
       <VerdictMark verdict={report.verdict} guessed={report.ours.length > 0} size={15} />{' '}
       {formatQuantity('speed', report.speed, system, 2).text}
-      <span className={styles.hidden}> {verdictText(report.verdict, report.ours.length > 0)}</span>
+      <span className="unseen"> {verdictText(report.verdict, report.ours.length > 0)}</span>
     </span>
   );
 }

@@ -35,7 +35,7 @@ interface HeadsProps<T extends string> {
 function Heads<T extends string>({ id, label, views, now, onView, unit }: HeadsProps<T>) {
   return (
     <div className={styles.heading}>
-      <h2 className={styles.hidden} id={id}>
+      <h2 className="unseen" id={id}>
         {label}
       </h2>
       <Toggle
